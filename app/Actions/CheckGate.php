@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Client;
+use App\Models\Decision;
+use App\Models\GateCheck;
+use App\Models\User;
+use BuoyantStep\Core\Errors\CoreError;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Limits\Gate\Gate;
+use BuoyantStep\Core\Limits\Gate\Readings;
+use BuoyantStep\Core\Limits\Gate\Symptoms;
+use Illuminate\Support\Facades\DB;
+
+/** The check before a session: judged by the core and kept, whatever it says. */
+final class CheckGate
+{
+    public function __construct(private readonly BuildSituation $build)
+    {
+    }
+
+    /**
+     * @param  array<string, int|float|bool>  $readings  in the core's form
+     * @param  list<string>  $symptoms
+     */
+    public function run(Client $client, User $by, array $readings, array $symptoms, ?int $pain): GateCheck
+    {
+        $situation = $this->build->of($client);
+        try {
+            Symptoms::assertKnown($symptoms, '/symptoms');
+            $result = (new Gate($situation->client, $situation->on, $situation->envelope))->check(Readings::read(new Bag($readings)), $symptoms, $pain);
+        } catch (CoreError $e) {
+            throw Refusal::from($e, 'readings');
+        }
+
+        return DB::transaction(function () use ($client, $by, $readings, $symptoms, $pain, $situation, $result): GateCheck {
+            $check = $client->gateChecks()->create([
+                'user_id' => $by->id, 'checked_on' => (string) $situation->on, 'readings' => $readings, 'symptoms' => $symptoms, 'pain' => $pain,
+                'verdict' => $result->verdict->value, 'because' => array_map(static fn ($f): array => $f->jsonSerialize(), $result->findings),
+                'actions' => $result->actions(), 'unknown' => $result->unknown, 'again_in_minutes' => $result->againInMinutes(),
+            ]);
+            Decision::record($by, $client, 'gate', 'Gate: '.$result->verdict->label().'.', ['check' => $check->id, 'readings' => $readings, 'symptoms' => $symptoms]);
+
+            return $check;
+        });
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Client;
+use App\Models\Clinic;
+use App\Models\MeasureResult;
+use App\Models\Plan;
+use App\Models\Proposal;
+use App\Models\SessionLog;
+use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Plan\Situation;
+use BuoyantStep\Core\Progress\Need;
+use BuoyantStep\Core\Progress\Needs;
+use BuoyantStep\Core\Units\Day;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** Today's list for a clinic: every client with what they need, most urgent first. */
+final class FindNeeds
+{
+    public function __construct(private readonly BuildSituation $build, private readonly RuleBook $rules, private readonly PlanFit $fit, private readonly Catalogue $catalogue)
+    {
+    }
+
+    /** @return array{rows: list<array<string, mixed>>, quiet: list<array<string, mixed>>} */
+    public function forClinic(Clinic $clinic): array
+    {
+        $today = $clinic->today();
+        $clinic->loadMissing('figures');
+        $clients = Client::query()->where('clinic_id', $clinic->id)
+            ->with([...array_diff(BuildSituation::RELATIONS, ['clinic.figures']), 'clearances'])
+            ->with(['plans' => static fn (HasMany $q) => $q->whereIn('status', [Plan::DRAFT, Plan::ISSUED])->with('items')])
+            ->with(['proposals' => static fn (HasMany $q) => $q->where('status', Proposal::OPEN)->whereIn('decision', ['step_up', 'ease', 'retest'])->with('planItem')])
+            ->with(['logs' => static fn (HasMany $q) => $q->where(static fn ($w) => $w->where('done_on', '>=', (string) $today->plus(-120))->orWhere(static fn ($o) => $o->whereNotNull('stop_sign')->whereNull('stop_cleared_at')))])
+            ->get();
+        $rows = [];
+        $quiet = [];
+        foreach ($clients as $client) {
+            $client->setRelation('clinic', $clinic);
+            $needs = $this->needs($client, $today);
+            $first = $needs[0] ?? null;
+            $row = [
+                'id' => $client->id,
+                'name' => $client->name(),
+                'age' => Day::of($client->birth_date)->yearsTo($today),
+                'mark' => $first->mark ?? 'quiet',
+                'rank' => $first->rank ?? 99,
+                'needs' => array_map(static fn (Need $n): array => ['mark' => $n->mark, 'says' => $n->says, 'stage' => $n->stage], $needs),
+                'last' => $client->logs->first()?->done_on,
+                'plan' => $client->plans->firstWhere('status', Plan::ISSUED)?->version,
+            ];
+            if ($first === null || $first->mark === 'quiet') {
+                $quiet[] = $row;
+            } else {
+                $rows[] = $row;
+            }
+        }
+        usort($rows, static fn (array $a, array $b): int => [$a['rank'], $a['name']] <=> [$b['rank'], $b['name']]);
+
+        return ['rows' => $rows, 'quiet' => $quiet];
+    }
+
+    /** A fall, or a date of the limits that has passed, since the last test. */
+    private function retestBecause(Client $client, Situation $situation, Day $measured): ?string
+    {
+        $fall = $client->logs->first(static fn (SessionLog $l): bool => $l->stop_sign === 'a fall with injury' && $l->done_on > (string) $measured);
+        if ($fall !== null) {
+            return 'a fall was reported on '.Day::of($fall->done_on)->label().'.';
+        }
+        foreach ($this->rules->crossings(new Facts($situation->client, $measured, $situation->measures)) as $crossing) {
+            if (! $crossing->date->isAfter($situation->on) && $crossing->tightens) {
+                return lcfirst($crossing->says);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, list<string>> */
+    private function proposals(Client $client): array
+    {
+        $says = [];
+        foreach ($client->proposals as $proposal) {
+            $dose = Dose::read(new Bag($proposal->dose));
+            $rung = $this->catalogue->family($proposal->planItem->family)->rung($proposal->rung);
+            $says[$proposal->decision][] = $rung->name.($proposal->decision === 'retest' ? '' : ', '.$dose->amountLabel().($dose->loadG === null ? '' : ', '.$dose->loadLabel()));
+        }
+
+        return $says;
+    }
+
+    /** @return list<Need> */
+    private function needs(Client $client, Day $today): array
+    {
+        $situation = $this->build->of($client, $today);
+        $facts = new Facts($situation->client, $today, $situation->measures);
+        $issued = $client->plans->firstWhere('status', Plan::ISSUED);
+        $stop = $client->logs->first(static fn (SessionLog $l): bool => $l->hasOpenStopSign());
+        $measured = $client->measures->last(static fn (MeasureResult $m): bool => $m->not_tested === null)?->measured_on;
+        $session = $client->logs->first(static fn (SessionLog $l): bool => $l->skipped === null)?->done_on;
+
+        return Needs::of(
+            $today,
+            $stop?->stop_sign,
+            ClearanceState::missing($client, $situation),
+            $issued === null ? [] : $this->fit->breaches($issued, $situation),
+            $this->proposals($client),
+            $this->rules->waiting($facts),
+            $this->rules->crossings($facts),
+            $issued !== null,
+            $client->plans->contains('status', Plan::DRAFT),
+            $measured === null ? null : Day::of($measured),
+            $session === null ? null : Day::of($session),
+            Needs::retestDays($situation),
+            $measured === null ? null : $this->retestBecause($client, $situation, Day::of($measured)),
+        );
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Plan;
+use App\Models\PlanItem;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\Situation;
+
+/** Does a stored plan still fit the limits of today? */
+final class PlanFit
+{
+    public function __construct(private readonly Catalogue $catalogue)
+    {
+    }
+
+    /** @return list<string> what no longer fits, in words */
+    public function breaches(Plan $plan, Situation $situation): array
+    {
+        $found = [];
+        foreach ($plan->items as $item) {
+            foreach ($this->itemBreaches($item, $situation) as $says) {
+                $found[] = $says;
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<string> */
+    public function itemBreaches(PlanItem $item, Situation $situation): array
+    {
+        $family = $this->catalogue->family($item->family);
+        $rung = $family->rung($item->rung);
+        if ($situation->openSides($rung) === []) {
+            $verdict = array_values($situation->verdicts($rung))[0];
+
+            return [$rung->name.': '.($verdict->because[0]->says ?? 'out')];
+        }
+        $missing = $situation->missing($rung);
+        $found = $missing === [] ? [] : [$rung->name.': '.Drafter::lacks($missing)];
+        foreach ($situation->prescriber->breaches($rung, PlanItemRow::goal($item), PlanItemRow::dose($item), $situation->oneRepMax($family), $situation->workingSide($rung)) as $limit) {
+            $found[] = $rung->name.': '.$limit->says;
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Client;
+use App\Models\Decision;
+use App\Models\User;
+use BuoyantStep\Core\Client\Profile;
+use BuoyantStep\Core\Errors\CoreError;
+use BuoyantStep\Core\Input\Bag;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps an intake as a whole or not at all, after the core has found it plausible. */
+final class SaveScreen
+{
+    public function __construct(private readonly BuildSituation $build)
+    {
+    }
+
+    private const COLUMNS = [
+        'given_name', 'family_name', 'birth_date', 'sex', 'due_date', 'grip_left', 'grip_right', 'standing', 'floor_transfer', 'home',
+        'training_level', 'training_since', 'usual_pain', 'pain_where', 'pain_school', 'supine_school', 'bone_school', 'days', 'minutes', 'aim', 'structure', 'wants',
+        'birth_given_on', 'birth_kind', 'birth_symptoms', 'medicines', 'insensate', 'usual',
+    ];
+
+    /** @param  array<string, mixed>  $input validated */
+    public function run(?Client $client, User $by, array $input): Client
+    {
+        return DB::transaction(function () use ($client, $by, $input): Client {
+            $new = $client === null;
+            $client ??= (new Client(['clinic_id' => $by->clinic_id]))->setRelation('clinic', $by->clinic);
+            $days = array_map(static fn (mixed $d): int => is_numeric($d) ? (int) $d : 0, is_array($input['days']) ? $input['days'] : []);
+            sort($days);
+            $client->fill([
+                ...array_intersect_key($input, array_flip(self::COLUMNS)),
+                'days' => $days,
+                'body_mass_g' => (int) round((is_numeric($input['body_mass_kg']) ? (float) $input['body_mass_kg'] : 0) * 1000),
+                'height_mm' => (int) round((is_numeric($input['height_cm']) ? (float) $input['height_cm'] : 0) * 10),
+            ])->save();
+            $client->conditions()->delete();
+            foreach (is_array($input['conditions']) ? $input['conditions'] : [] as $condition) {
+                $row = is_array($condition) ? $condition : [];
+                $client->conditions()->create(['code' => $row['code'] ?? '', 'side' => $row['side'] ?? null, 'since' => $row['since'] ?? null, 'until' => $row['until'] ?? null, 'details' => $row['details'] ?? []]);
+            }
+            $client->load('conditions', 'clinic');
+            $this->assertPlausible($client);
+            $this->clearance($client, $by, $input['clearance'] ?? null);
+            Decision::record($by, $client, $new ? 'client.added' : 'client.screened', $new ? 'Client added.' : 'Screen changed.', ['screen' => $this->build->openForm($client)]);
+
+            return $client;
+        });
+    }
+
+    private function assertPlausible(Client $client): void
+    {
+        try {
+            Profile::read(new Bag($this->build->openForm($client), '/client'))->assertPlausible($client->clinic->today());
+        } catch (CoreError $e) {
+            throw Refusal::from(new ($e::class)($e->errorCode, $e->getMessage(), str_replace(['/pregnancy', '/postpartum/birth_date'], ['', '/birth_given_on'], $e->pointer)), 'birth_date');
+        }
+    }
+
+    private function clearance(Client $client, User $by, mixed $clearance): void
+    {
+        if (! is_array($clearance) || ! is_string($clearance['given_by'] ?? null) || trim($clearance['given_by']) === '') {
+            return;
+        }
+        $row = ['given_by' => $clearance['given_by'], 'given_on' => $clearance['given_on'] ?? null, 'until' => $clearance['until'] ?? null, 'restrictions' => $clearance['restrictions'] ?? null];
+        if ($client->clearances()->where($row)->doesntExist()) {
+            $client->clearances()->create([...$row, 'user_id' => $by->id]);
+            Decision::record($by, $client, 'clearance.recorded', 'Clearance recorded from '.$clearance['given_by'].'.', $row);
+        }
+    }
+}

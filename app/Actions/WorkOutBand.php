@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\KitBand;
+use BuoyantStep\Core\Errors\CoreError;
+use BuoyantStep\Core\Exercises\BandSetUp;
+use BuoyantStep\Core\Plan\BandFit;
+use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\Situation;
+use BuoyantStep\Core\Plan\Wishes;
+
+/** One band in one exercise for one client, with the target that the measures suggest when none is given. */
+final class WorkOutBand
+{
+    /**
+     * @param  'mean'|'end'  $at
+     * @return array<string, mixed>
+     *
+     * @throws CoreError when the rung is unknown or uses no band, or nothing within the band's stretch meets the target
+     */
+    public function run(Situation $situation, Wishes $wishes, KitBand $row, string $familyAndRung, string $at, ?float $kgf): array
+    {
+        [$familyCode, $rungCode] = explode('/', $familyAndRung, 2) + ['', ''];
+        $family = $situation->catalogue->family($familyCode);
+        $rung = $family->rung($rungCode);
+        $band = BuildSituation::band($row);
+        if ($kgf === null) {
+            $fit = BandFit::suggest($situation, $family, $rung, (new Drafter($situation))->goal($family, $wishes), $band, $at);
+            [$setUp, $force, $says] = [$fit->setUp, $fit->forceN, $fit->targetSays];
+        } else {
+            [$setUp, $force, $says] = [BandFit::setUp($situation, $family, $rung, $band, $at, $kgf * BandSetUp::KGF), $kgf * BandSetUp::KGF, 'As typed.'];
+        }
+        $verdicts = array_values($situation->verdicts($rung));
+
+        return [
+            ...$setUp->jsonSerialize(),
+            'kgf' => number_format($force / BandSetUp::KGF, 2, '.', ''),
+            'target_says' => $says,
+            'out' => $situation->openSides($rung) === [] ? ($verdicts[0]->because[0]->says ?? 'a limit') : null,
+            'figure' => $rung->figure->draw(),
+        ];
+    }
+}

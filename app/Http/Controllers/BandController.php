@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\BuildSituation;
+use App\Actions\Refusal;
+use App\Actions\WorkOutBand;
+use App\Models\Client;
+use BuoyantStep\Core\Errors\CoreError;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** Where to stand with a band, or how short to grip it: asked for while the Kit stage is open, answered by the core. */
+final class BandController extends Controller
+{
+    public function show(Request $request, Client $client, BuildSituation $build, WorkOutBand $work): JsonResponse
+    {
+        $request->validate([
+            'band' => ['required', 'integer'], 'rung' => ['required', 'string', 'max:80'], 'at' => ['nullable', Rule::in(['mean', 'end'])], 'kgf' => ['nullable', 'numeric', 'between:0.05,200'],
+        ], ['kgf.*' => 'The pull must be from 0.05 to 200 kg, for example 2.5.']);
+        $situation = $build->of($client);
+        $band = $client->bands()->whereKey($request->integer('band'))->firstOrFail();
+        try {
+            return response()->json($work->run($situation, $build->wishes($client), $band, $request->string('rung')->value(), $request->input('at') === 'end' ? 'end' : 'mean', $request->filled('kgf') ? $request->float('kgf') : null));
+        } catch (CoreError $error) {
+            throw Refusal::at($error->pointer === '/target/force_n' ? 'kgf' : 'rung', $error->getMessage());
+        }
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SaveKit;
+use App\Exchange\KitCsv;
+use App\Http\Requests\KitRequest;
+use App\Http\Resources\KitResource;
+use App\Models\Client;
+use App\Models\KitCarrier;
+use App\Models\KitPiece;
+use BuoyantStep\Core\Plan\Situation;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as PlainResponse;
+use Illuminate\Http\UploadedFile;
+use Inertia\Response;
+
+final class KitController extends StageController
+{
+    public function show(Client $client): Response
+    {
+        return $this->stage('Kit', $client, static fn (Situation $s): array => KitResource::of($client, $s));
+    }
+
+    public function update(KitRequest $request, Client $client, SaveKit $save): RedirectResponse
+    {
+        $save->run($client, $this->me($request), $request->pieces(), $request->carriers(), $request->bands(), $request->home());
+
+        return $this->said('Kit saved.');
+    }
+
+    /** Adds what a file lists to what is there: all of it or nothing. */
+    public function import(Request $request, Client $client, SaveKit $save, KitCsv $csv): RedirectResponse
+    {
+        $request->validate(['file' => ['required', 'file', 'max:256']], ['file.*' => 'Choose a text file of up to 256 kB with comma-separated values.']);
+        $file = $request->file('file');
+        [$pieces, $carriers] = $csv->read($file instanceof UploadedFile ? (string) $file->get() : '');
+        $client->load(['pieces', 'carriers']);
+        $rows = static fn (KitPiece|KitCarrier $row): array => array_diff_key($row->attributesToArray(), array_flip(['id', 'client_id', 'created_at', 'updated_at']));
+        $save->run($client, $this->me($request), [...array_values($client->pieces->map($rows)->all()), ...$pieces], [...array_values($client->carriers->map($rows)->all()), ...$carriers]);
+
+        return $this->said(sprintf('%d pieces and %d carriers added from the file.', count($pieces), count($carriers)));
+    }
+
+    public function export(Client $client, KitCsv $csv): PlainResponse
+    {
+        return response($csv->write($client->load(['pieces', 'carriers'])), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="kit.csv"']);
+    }
+}

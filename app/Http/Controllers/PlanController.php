@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\DraftPlan;
+use App\Actions\EditPlan;
+use App\Actions\IssuePlan;
+use App\Http\Requests\DoseRequest;
+use App\Http\Resources\PlanResource;
+use App\Models\Client;
+use App\Models\Plan;
+use App\Models\PlanItem;
+use BuoyantStep\Core\Plan\Situation;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Response;
+
+final class PlanController extends StageController
+{
+    public function show(Client $client, PlanResource $resource): Response
+    {
+        return $this->stage('Plan', $client, function (Situation $situation) use ($client, $resource): array {
+            $plan = $client->plans->firstWhere('status', Plan::DRAFT) ?? $client->plans->firstWhere('status', Plan::ISSUED);
+            $plan?->load('items');
+
+            return $resource->of($plan, $client, $situation, $this->build->wishes($client));
+        });
+    }
+
+    public function draft(Request $request, Client $client, DraftPlan $draft): RedirectResponse
+    {
+        $plan = $draft->run($client, $this->me($request));
+
+        return $this->said(sprintf('Version %d drafted.', $plan->version));
+    }
+
+    public function swap(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $given = $request->validate(['rung' => ['required', 'string', 'max:60'], 'revision' => ['required', 'integer']]);
+        $edit->swapRung($client, $this->me($request), $item, $request->string('rung')->value(), $request->integer('revision'));
+
+        return $this->said('Swapped.');
+    }
+
+    public function dose(DoseRequest $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $stored = PlanItem::query()->whereKey($item)->whereHas('plan', static fn ($q) => $q->where('client_id', $client->id))->firstOrFail();
+        $edit->setDose($client, $this->me($request), $item, $request->dose($stored), $request->integer('revision'));
+
+        return $this->said('Dose changed.');
+    }
+
+    public function add(Request $request, Client $client, EditPlan $edit): RedirectResponse
+    {
+        $request->validate(['family' => ['required', 'string', 'max:60'], 'revision' => ['required', 'integer']]);
+        $edit->add($client, $this->me($request), $request->string('family')->value(), $request->integer('revision'));
+
+        return $this->said('Added.');
+    }
+
+    public function remove(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $request->validate(['revision' => ['required', 'integer']]);
+        $edit->remove($client, $this->me($request), $item, $request->integer('revision'));
+
+        return $this->said('Taken out.');
+    }
+
+    public function issue(Request $request, Client $client, IssuePlan $issue): RedirectResponse
+    {
+        $request->validate(['revision' => ['required', 'integer']]);
+        $plan = $issue->run($client, $this->me($request), $request->integer('revision'));
+
+        return redirect("/clients/{$client->id}/sheet")->with('said', sprintf('Version %d issued. Print the sheet.', $plan->version));
+    }
+}

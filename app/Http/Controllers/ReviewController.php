@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\DecideProposal;
+use App\Http\Requests\DoseRequest;
+use App\Http\Resources\ReviewResource;
+use App\Models\Client;
+use App\Models\Proposal;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Response;
+
+final class ReviewController extends StageController
+{
+    public function show(Client $client, ReviewResource $resource): Response
+    {
+        return $this->stage('Review', $client, static fn (): array => $resource->of($client));
+    }
+
+    public function accept(Request $request, Client $client, int $proposal, DecideProposal $decide): RedirectResponse
+    {
+        $decide->accept($this->open($client, $proposal), $this->me($request));
+
+        return $this->said('Accepted.');
+    }
+
+    public function edit(DoseRequest $request, Client $client, int $proposal, DecideProposal $decide): RedirectResponse
+    {
+        $found = $this->open($client, $proposal);
+        $decide->edit($found, $this->me($request), $request->dose($found->planItem), $request->filled('reason') ? $request->string('reason')->value() : null);
+
+        return $this->said('Changed and accepted.');
+    }
+
+    public function refuse(Request $request, Client $client, int $proposal, DecideProposal $decide): RedirectResponse
+    {
+        $request->validate(['reason' => ['required', 'string', 'min:3', 'max:500']], ['reason.*' => 'Say in a few words why, for example: sore knee since Monday.']);
+        $decide->refuse($this->open($client, $proposal), $this->me($request), $request->string('reason')->value());
+
+        return $this->said('Refused; the dose stays as it is.');
+    }
+
+    public function clearStop(Request $request, Client $client, DecideProposal $decide): RedirectResponse
+    {
+        $request->validate(['reason' => ['required', 'string', 'min:3', 'max:500']], ['reason.*' => 'Say who examined it and what was found.']);
+        $decide->clearStop($client, $this->me($request), $request->string('reason')->value());
+
+        return $this->said('Stop sign cleared.');
+    }
+
+    private function open(Client $client, int $proposal): Proposal
+    {
+        return Proposal::query()->with(['planItem', 'client.clinic'])->where('client_id', $client->id)->findOrFail($proposal);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Refusal;
+use App\Actions\SetFigure;
+use App\Http\Resources\RulebookResource;
+use App\Models\Decision;
+use BuoyantStep\Core\Client\Schools;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class RulebookController extends Controller
+{
+    public function show(Request $request, RulebookResource $resource): Response
+    {
+        return Inertia::render('Rulebook', $resource->of($this->me($request)));
+    }
+
+    public function school(Request $request): RedirectResponse
+    {
+        $request->validate(['school' => ['required', Rule::in(array_keys(Schools::ALL))], 'choice' => ['nullable', 'string']]);
+        $code = $request->string('school')->value();
+        $choice = $request->filled('choice') ? $request->string('choice')->value() : null;
+        if ($choice !== null && ! isset(Schools::ALL[$code]['choices'][$choice])) {
+            throw Refusal::at('choice', 'Choose one of the schools listed, or the default.');
+        }
+        $me = $this->me($request);
+        $me->clinic->update(['schools' => array_filter([...($me->clinic->schools ?? []), $code => $choice])]);
+        Decision::record($me, $me->clinic, 'school', sprintf('%s: %s.', Schools::ALL[$code]['ask'], $choice === null ? 'default' : Schools::ALL[$code]['choices'][$choice]));
+
+        return $this->said('The clinic\'s default is set; a client\'s own choice still wins.');
+    }
+
+    public function update(Request $request, SetFigure $set): RedirectResponse
+    {
+        $request->validate(
+            ['rule' => ['required', 'string', 'max:80'], 'field' => ['required', 'string', 'max:40'], 'value' => ['nullable', 'integer'], 'reason' => ['nullable', 'string', 'max:500']],
+            ['value.*' => 'Enter a whole number, or leave it empty to go back to the default.'],
+        );
+        $me = $this->me($request);
+        $set->run($me->clinic, $me, $request->string('rule')->value(), $request->string('field')->value(), $request->filled('value') ? $request->integer('value') : null, $request->filled('reason') ? $request->string('reason')->value() : null);
+
+        return $this->said('Set for every client of the clinic.');
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\FindNeeds;
+use App\Models\Client;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class TodayController extends Controller
+{
+    public function show(Request $request, FindNeeds $needs): Response
+    {
+        return Inertia::render('Today', $needs->forClinic($this->me($request)->clinic));
+    }
+
+    /** For the search in the top bar: clients of this clinic by part of a name. */
+    public function find(Request $request): JsonResponse
+    {
+        $like = '%'.addcslashes($this->word($request, 'q'), '%_\\').'%';
+        $clients = Client::query()
+            ->where('clinic_id', $this->me($request)->clinic_id)
+            ->whereRaw("concat(given_name, ' ', family_name) like ?", [$like])
+            ->orderBy('family_name')->limit(8)
+            ->get(['id', 'given_name', 'family_name', 'birth_date']);
+
+        return response()->json(['clients' => $clients->map(static fn (Client $c): array => ['id' => $c->id, 'name' => $c->name(), 'born' => $c->birth_date])->all()]);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\PlanItemRow;
+use App\Models\PlanItem;
+use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Units\Span;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A dose typed by a clinician. Whether it may be given is the core's to say. */
+final class DoseRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return true;
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'sets' => ['required', 'integer', 'between:1,'.Dose::MAX_SETS],
+            'amount_lo' => ['required', 'integer', 'between:1,'.Dose::MAX_AMOUNT],
+            'amount_hi' => ['required', 'integer', 'between:1,'.Dose::MAX_AMOUNT, 'gte:amount_lo'],
+            'effort_lo' => ['required', 'integer', 'between:0,10'],
+            'effort_hi' => ['required', 'integer', 'between:0,10', 'gte:effort_lo'],
+            'rest_s' => ['required', 'integer', 'between:0,900'],
+            'load_kg' => ['nullable', 'numeric', 'between:0.001,200'],
+            'reason' => ['nullable', 'string', 'max:500'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'sets.*' => 'Sets must be from 1 to 10, for example 2.',
+            'amount_lo.*' => 'The lower number must be from 1 to 900, for example 8.',
+            'amount_hi.*' => 'The higher number must be from the lower one to 900, for example 12.',
+            'effort_lo.*' => 'Effort goes from 0 to 10, for example 4.',
+            'effort_hi.*' => 'The higher effort must be from the lower one to 10, for example 6.',
+            'rest_s.*' => 'Rest must be from 0 to 900 s, for example 60.',
+            'load_kg.*' => 'The load must be a number of kilograms, for example 2.5.',
+        ];
+    }
+
+    public function dose(PlanItem $item): Dose
+    {
+        $now = PlanItemRow::dose($item);
+        $load = $this->validated('load_kg');
+
+        return new Dose(
+            $this->integer('sets'), $now->kind,
+            new Span($this->integer('amount_lo'), $this->integer('amount_hi')),
+            new Span($this->integer('effort_lo'), $this->integer('effort_hi')),
+            is_numeric($load) ? (int) round((float) $load * 1000) : null,
+            $now->per, $this->integer('rest_s'), $now->tempo, $now->daysAWeek, $now->holdS,
+        );
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Actions\BuildSituation;
+use App\Actions\ClearanceState;
+use App\Models\Client;
+use App\Models\Plan;
+use App\Models\Proposal;
+use BuoyantStep\Core\Limits\Crossing;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\LimitLines;
+use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Plan\Situation;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** What stays around every stage of one client: name, facts, the stages with their state, the limits in force. */
+final class ClientFrame
+{
+    public function __construct(private readonly RuleBook $rules)
+    {
+    }
+
+    /** Loads what the frame shows in as few queries as it can. */
+    public static function load(Client $client): Client
+    {
+        return $client->loadMissing([...BuildSituation::RELATIONS, 'clearances', 'plans' => static fn (HasMany $q) => $q->whereIn('status', [Plan::DRAFT, Plan::ISSUED])])
+            ->loadCount(['proposals as open_proposals_count' => static fn (Builder $q) => $q->where('status', Proposal::OPEN)->whereNotIn('decision', ['stay', 'stop']), 'logs'])
+            ->loadMissing(['gateChecks' => static fn (HasMany $q) => $q->limit(1)]);
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Client $client, Situation $situation): array
+    {
+        $labels = $this->rules->labels();
+        $lines = LimitLines::of($situation->envelope, $labels);
+        $facts = $client->conditions->map(static fn ($c): string => ($labels[$c->code] ?? $c->code).($c->side !== null && $c->side !== 'both' ? ', '.$c->side : ''))->values()->all();
+        $day = $situation->client->gestationDay($situation->on);
+        if ($day !== null) {
+            $facts[] = sprintf('%d weeks %d days pregnant', intdiv($day, 7), $day % 7);
+        }
+        $crossings = $this->rules->crossings(new Facts($situation->client, $situation->on, $situation->measures));
+
+        return [
+            'id' => $client->id,
+            'name' => $client->name(),
+            'age' => $situation->client->age($situation->on),
+            'home' => ['alone' => 'lives alone', 'someone_home' => 'someone at home', 'carer' => 'carer at home'][$client->home ?? ''] ?? 'home not asked',
+            'facts' => $facts,
+            'stages' => $this->stages($client, count($lines), $situation),
+            'limits' => $lines,
+            'crossings' => array_map(static fn (Crossing $c): array => ['date' => $c->date->label(), 'days' => $situation->on->daysTo($c->date), 'says' => $c->says, 'tightens' => $c->tightens], array_slice($crossings, 0, 3)),
+            'clearance' => ClearanceState::missing($client, $situation),
+        ];
+    }
+
+    private static function gate(Client $client, Situation $situation): string
+    {
+        $latest = $client->gateChecks->first();
+
+        return $latest !== null && $latest->checked_on === (string) $situation->on ? str_replace('_', ' ', $latest->verdict === 'stop_and_call' ? 'stop' : $latest->verdict) : '';
+    }
+
+    /** @return list<array{key: string, label: string, path: string, state: string}> */
+    private function stages(Client $client, int $limits, Situation $situation): array
+    {
+        $issued = $client->plans->firstWhere('status', Plan::ISSUED);
+        $draft = $client->plans->firstWhere('status', Plan::DRAFT);
+        $attributes = $client->getAttributes();
+        $number = static fn (string $key): int => is_numeric($attributes[$key] ?? null) ? (int) $attributes[$key] : 0;
+        $open = $number('open_proposals_count');
+        $tests = $client->measures->unique(static fn ($m): string => $m->test.$m->family)->count();
+        $kit = $client->pieces->count() + $client->carriers->count();
+        $stages = [
+            ['screen', 'Screen', 'done'],
+            ['measure', 'Measure', $tests === 0 ? '' : (string) $tests],
+            ['limits', 'Limits', (string) $limits],
+            ['kit', 'Kit', $kit === 0 ? '' : (string) $kit],
+            ['plan', 'Plan', $draft !== null ? 'draft '.$draft->version : ($issued !== null ? 'v'.$issued->version : '')],
+            ['sheet', 'Sheet', $issued !== null ? 'ready' : ''],
+            ['gate', 'Gate', self::gate($client, $situation)],
+            ['log', 'Log', $number('logs_count') === 0 ? '' : (string) $number('logs_count')],
+            ['review', 'Review', $open === 0 ? '' : (string) $open],
+        ];
+
+        return array_map(static fn (array $s): array => ['key' => $s[0], 'label' => $s[1], 'path' => "/clients/{$client->id}/{$s[0]}", 'state' => $s[2]], $stages);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Actions\PlanItemRow;
+use App\Models\Plan;
+use App\Models\PlanItem;
+use BuoyantStep\Core\Client\Side;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Plan\Situation;
+
+/** The page the client takes home: what, how, how much, how hard, when to stop. Plain words, large type. */
+final class SheetResource
+{
+    public function __construct(private readonly Catalogue $catalogue)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Plan $plan, Situation $situation): array
+    {
+        return [
+            'version' => $plan->version,
+            'status' => $plan->status,
+            'issued_on' => $plan->issued_on,
+            'days' => $plan->days,
+            'structure' => $plan->structure,
+            'watches' => array_map(static fn (string $w): string => str_replace('|', ' ', $w), $situation->envelope->words(Field::Watches)),
+            'breathe_out' => $situation->envelope->word(Field::Breath) === 'no_holding',
+            'stop_signs' => $situation->envelope->words(Field::StopSigns),
+            'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i))->values()->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function item(PlanItem $item): array
+    {
+        $family = $this->catalogue->family($item->family);
+        $rung = $family->rung($item->rung);
+        $position = $family->position($rung->code);
+        $dose = PlanItemRow::dose($item);
+
+        return [
+            'id' => $item->id,
+            'name' => $rung->name,
+            'equipment' => $rung->equipmentLabels(),
+            'figure' => $rung->figure->draw(),
+            'set_up' => $rung->setUp,
+            'cues' => $rung->cues,
+            'mistakes' => $rung->mistakes,
+            'feel' => $rung->feel,
+            'changes' => array_column($item->changes, 'says'),
+            'dose' => DoseResource::of($dose),
+            'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
+            'recipe' => $item->recipe === null ? null : ($rung->band === null ? 'Load: ' : 'Band: ').rtrim($item->recipe, '.').'.',
+            'too_hard_if' => $rung->tooHardIf,
+            'easier' => $position > 0 ? $family->rungs[$position - 1]->name : null,
+        ];
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use BuoyantStep\Core\Units\Day;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property string $timezone
+ * @property array<string, string>|null $schools
+ * @property string|null $gateway_token_hash
+ * @property-read Collection<int, ClinicFigure> $figures
+ */
+final class Clinic extends Model
+{
+    protected $guarded = [];
+
+    protected $hidden = ['gateway_token_hash'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['schools' => 'array'];
+    }
+
+    /** @return HasMany<ClinicFigure, $this> */
+    public function figures(): HasMany
+    {
+        return $this->hasMany(ClinicFigure::class)->orderBy('id');
+    }
+
+    /** The clinic's own calendar day: times are stored in UTC, days belong to where the clinic is. */
+    public function today(): Day
+    {
+        return Day::of(now($this->timezone)->format('Y-m-d'));
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property int $session_log_id
+ * @property int $plan_item_id
+ * @property string $family
+ * @property string $rung
+ * @property array<string, mixed> $dose
+ * @property list<array<string, mixed>> $sets
+ * @property int|null $pain_during
+ */
+final class LogItem extends Model
+{
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['dose' => 'array', 'sets' => 'array', 'pain_during' => 'integer'];
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $client_id
+ * @property int $version
+ * @property string $status
+ * @property int $revision
+ * @property string $aim
+ * @property string $structure
+ * @property int $minutes
+ * @property list<int> $days
+ * @property array{left: list<array{pattern: string, says: string}>, trims: list<string>} $notes
+ * @property string $drafted_on
+ * @property string|null $issued_on
+ * @property int|null $issued_by
+ * @property-read Collection<int, PlanItem> $items
+ * @property-read Client $client
+ */
+final class Plan extends Model
+{
+    public const DRAFT = 'draft';
+
+    public const ISSUED = 'issued';
+
+    public const SUPERSEDED = 'superseded';
+
+    protected $guarded = [];
+
+    protected $attributes = ['revision' => 1];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['days' => 'array', 'notes' => 'array', 'version' => 'integer', 'revision' => 'integer', 'minutes' => 'integer'];
+    }
+
+    /** @return BelongsTo<Client, $this> */
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
+
+    /** @return HasMany<PlanItem, $this> */
+    public function items(): HasMany
+    {
+        return $this->hasMany(PlanItem::class)->orderBy('position');
+    }
+}

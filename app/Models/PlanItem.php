@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property int $id
+ * @property int $plan_id
+ * @property int $position
+ * @property string $family
+ * @property string $rung
+ * @property string $goal
+ * @property array<string, mixed> $dose
+ * @property list<string> $sides
+ * @property list<array{change: string, says: string}> $changes
+ * @property list<array{from: string, rule: string, says: string, source: string}> $because
+ * @property list<string> $findings
+ * @property string|null $recipe
+ * @property int|null $last_load_g
+ * @property-read Plan $plan
+ */
+final class PlanItem extends Model
+{
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['dose' => 'array', 'sides' => 'array', 'changes' => 'array', 'because' => 'array', 'findings' => 'array', 'position' => 'integer', 'last_load_g' => 'integer'];
+    }
+
+    /** @return BelongsTo<Plan, $this> */
+    public function plan(): BelongsTo
+    {
+        return $this->belongsTo(Plan::class);
+    }
+}

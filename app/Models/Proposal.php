@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property int $id
+ * @property int $client_id
+ * @property int $plan_item_id
+ * @property int $session_log_id
+ * @property string $status
+ * @property string $decision
+ * @property string|null $lever
+ * @property string $rung
+ * @property array<string, mixed> $dose
+ * @property list<array{from: string, rule: string, says: string, source: string}> $because
+ * @property string $otherwise
+ * @property bool $review
+ * @property-read PlanItem $planItem
+ * @property-read Client $client
+ */
+final class Proposal extends Model
+{
+    public const OPEN = 'open';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['dose' => 'array', 'because' => 'array', 'review' => 'boolean'];
+    }
+
+    /** @return BelongsTo<PlanItem, $this> */
+    public function planItem(): BelongsTo
+    {
+        return $this->belongsTo(PlanItem::class);
+    }
+
+    /** @return BelongsTo<Client, $this> */
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
+}

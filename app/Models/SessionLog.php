@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $client_id
+ * @property int $plan_id
+ * @property int $user_id
+ * @property string $idempotency_key
+ * @property string $done_on
+ * @property int|null $pain_before
+ * @property int|null $pain_next_morning
+ * @property string|null $stop_sign
+ * @property string|null $stop_cleared_at
+ * @property string|null $skipped
+ * @property string|null $note
+ * @property-read Collection<int, LogItem> $items
+ */
+final class SessionLog extends Model
+{
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['pain_before' => 'integer', 'pain_next_morning' => 'integer'];
+    }
+
+    /** @return HasMany<LogItem, $this> */
+    public function items(): HasMany
+    {
+        return $this->hasMany(LogItem::class)->orderBy('id');
+    }
+
+    public function hasOpenStopSign(): bool
+    {
+        return $this->stop_sign !== null && $this->stop_cleared_at === null;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Clinic;
+use App\Models\User;
+
+/** Everyone reads the clinic's rulebook; its lead sets figures. */
+final class ClinicPolicy
+{
+    public function viewAny(User $user): bool
+    {
+        return true;
+    }
+
+    public function setFigures(User $user): bool
+    {
+        return $user->role === 'lead';
+    }
+}

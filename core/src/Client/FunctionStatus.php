@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Client;
+
+use BuoyantStep\Core\Input\Bag;
+
+/** What the client can do. Anything not asked is null, and every rule treats it as unable until it is asked. */
+final readonly class FunctionStatus
+{
+    /**
+     * @param  list<GripAid>  $aidsLeft  things that hold in place of the fingers of that hand
+     * @param  list<GripAid>  $aidsRight
+     */
+    public function __construct(
+        public ?Grip $gripLeft = null,
+        public ?Grip $gripRight = null,
+        public ?Standing $standing = null,
+        public ?FloorTransfer $floorTransfer = null,
+        public ?Home $home = null,
+        public ?bool $setsUpAlone = null,
+        public ?string $trunk = null,
+        public ?string $cognition = null,
+        public array $aidsLeft = [],
+        public array $aidsRight = [],
+    ) {
+    }
+
+    public static function read(?Bag $bag): self
+    {
+        if ($bag === null) {
+            return new self;
+        }
+        $grip = $bag->optBag('grip');
+        $aids = $bag->optBag('aids');
+
+        return new self(
+            $grip?->optEnum('left', Grip::class),
+            $grip?->optEnum('right', Grip::class),
+            $bag->optEnum('standing', Standing::class),
+            $bag->optEnum('floor_transfer', FloorTransfer::class),
+            $bag->optEnum('home', Home::class),
+            $bag->has('sets_up_alone') ? $bag->bool('sets_up_alone') : null,
+            $bag->optString('trunk'),
+            $bag->optString('cognition'),
+            $aids?->enums('left', GripAid::class) ?? [],
+            $aids?->enums('right', GripAid::class) ?? [],
+        );
+    }
+
+    /**
+     * A hand that a condition names as weak or without function is no better than that, whatever was ticked for it.
+     *
+     * @param  list<Condition>  $conditions
+     */
+    public function lessHandFunction(array $conditions): self
+    {
+        $left = $this->gripLeft;
+        $right = $this->gripRight;
+        foreach ($conditions as $condition) {
+            $grip = match ($condition->code) {
+                'hand_function_none' => Grip::None,
+                'hand_function_weak' => Grip::Weak,
+                default => null,
+            };
+            if ($grip !== null) {
+                $side = $condition->sideOrBoth();
+                $left = $side !== Side::Right && $left !== null ? Grip::weaker($left, $grip) : $left;
+                $right = $side !== Side::Left && $right !== null ? Grip::weaker($right, $grip) : $right;
+            }
+        }
+
+        return new self($left, $right, $this->standing, $this->floorTransfer, $this->home, $this->setsUpAlone, $this->trunk, $this->cognition, $this->aidsLeft, $this->aidsRight);
+    }
+
+    public function grip(Side $side): Grip
+    {
+        $left = $this->gripLeft ?? Grip::None;
+        $right = $this->gripRight ?? Grip::None;
+
+        return match ($side) {
+            Side::Left => $left,
+            Side::Right => $right,
+            Side::Both => Grip::weaker($left, $right),
+        };
+    }
+
+    /** @return list<GripAid> for both hands only those that both have */
+    public function aids(Side $side): array
+    {
+        return match ($side) {
+            Side::Left => $this->aidsLeft,
+            Side::Right => $this->aidsRight,
+            Side::Both => array_values(array_filter($this->aidsLeft, fn (GripAid $a): bool => in_array($a, $this->aidsRight, true))),
+        };
+    }
+
+    public function isAlone(): bool
+    {
+        return $this->home === null || $this->home === Home::Alone;
+    }
+
+    public function canRiseFromFloor(): bool
+    {
+        return $this->floorTransfer === FloorTransfer::Alone
+            || ($this->floorTransfer === FloorTransfer::Helped && ! $this->isAlone());
+    }
+}

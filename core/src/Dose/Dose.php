@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Dose;
+
+use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Exercises\DoseKind;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Span;
+use JsonSerializable;
+
+/**
+ * How much of an exercise: sets of an amount (reps, seconds, steps or trips) at an effort, with a load or without.
+ * load_g is per hand when `per` is "hand".
+ */
+final readonly class Dose implements JsonSerializable
+{
+    public const MAX_SETS = 10;
+
+    public const MAX_AMOUNT = 900;
+
+    public function __construct(
+        public int $sets,
+        public DoseKind $kind,
+        public Span $amount,
+        public Span $effort,
+        public ?int $loadG,
+        public string $per,
+        public int $restS,
+        public string $tempo,
+        public int $daysAWeek,
+        public ?int $holdS = null,
+    ) {
+    }
+
+    /** @throws InvalidInput naming the field */
+    public static function read(Bag $bag): self
+    {
+        $kinds = [];
+        foreach (DoseKind::cases() as $kind) {
+            if ($bag->has($kind->value)) {
+                $kinds[] = $kind;
+            }
+        }
+        if (count($kinds) !== 1) {
+            throw InvalidInput::at($bag->pointer(''), 'A dose counts exactly one of reps, seconds, steps or trips.');
+        }
+        $amount = Span::read($bag, $kinds[0]->value, self::MAX_AMOUNT);
+        $effort = Span::read($bag, 'effort', 10);
+        if ($amount === null || $effort === null) {
+            throw InvalidInput::at($bag->pointer('effort'), 'A dose needs an effort range, for example {"lo": 4, "hi": 6}.');
+        }
+        if ($amount->lo < 1) {
+            throw InvalidInput::at($bag->pointer($kinds[0]->value).'/lo', 'A dose counts from 1.');
+        }
+
+        return new self(
+            $bag->int('sets', 1, self::MAX_SETS),
+            $kinds[0],
+            $amount,
+            $effort,
+            $bag->optInt('load_g', 1, 200_000),
+            $bag->optString('per') ?? 'total',
+            $bag->optInt('rest_s', 0, 900) ?? 0,
+            $bag->has('tempo') ? $bag->string('tempo') : '',
+            $bag->optInt('days_a_week', 1, 7) ?? 2,
+            $bag->optInt('hold_s', 1, 120),
+        );
+    }
+
+    public function with(?int $sets = null, ?Span $amount = null, ?Span $effort = null, ?int $loadG = null, ?int $restS = null): self
+    {
+        return new self(
+            $sets ?? $this->sets, $this->kind, $amount ?? $this->amount, $effort ?? $this->effort, $loadG ?? $this->loadG,
+            $this->per, $restS ?? $this->restS, $this->tempo, $this->daysAWeek, $this->holdS,
+        );
+    }
+
+    /** "2 × 8-12", with the unit where it is not reps; whole minutes are said as minutes, and one set is not counted. */
+    public function amountLabel(): string
+    {
+        if ($this->isMinutes()) {
+            return ($this->sets === 1 ? '' : $this->sets.' × ').(new Span(intdiv($this->amount->lo, 60), intdiv($this->amount->hi, 60)))->label().' min';
+        }
+
+        return sprintf('%d × %s%s', $this->sets, $this->amount->label(), $this->kind === DoseKind::Reps ? '' : ' '.$this->kind->unit());
+    }
+
+    public function isMinutes(): bool
+    {
+        return $this->kind === DoseKind::Seconds && $this->amount->lo >= 60 && $this->amount->lo % 60 === 0 && $this->amount->hi % 60 === 0;
+    }
+
+    public function loadLabel(): ?string
+    {
+        return $this->loadG === null ? null : Mass::say($this->loadG).($this->per === 'hand' ? ' in each hand' : '');
+    }
+
+    /** @return array<string, mixed> the open form: the amount under its own name, absent fields left out */
+    public function jsonSerialize(): array
+    {
+        return array_filter([
+            'sets' => $this->sets,
+            $this->kind->value => $this->amount->jsonSerialize(),
+            'hold_s' => $this->holdS,
+            'effort' => $this->effort->jsonSerialize(),
+            'load_g' => $this->loadG,
+            'per' => $this->per,
+            'rest_s' => $this->restS,
+            'tempo' => $this->tempo === '' ? null : $this->tempo,
+            'days_a_week' => $this->daysAWeek,
+        ], static fn (mixed $v): bool => $v !== null);
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Exercises;
+
+use BuoyantStep\Core\Errors\UnknownCode;
+use BuoyantStep\Core\Input\Bag;
+
+/** One movement pattern for one purpose; its rungs run from easiest to hardest. */
+final readonly class Family
+{
+    /**
+     * @param  list<Rung>  $rungs easiest first
+     * @param  int  $draft  its turn within the pattern when a plan is drafted, 1 first
+     * @param  list<string>  $gymMachines  what people ask for by the name of a machine
+     * @param  string|null  $seatedFamily  the family to use for someone who sits, when this one has no seated rung
+     */
+    public function __construct(
+        public string $code,
+        public string $name,
+        public Pattern $pattern,
+        public string $purpose,
+        public string $kind,
+        public array $rungs,
+        public int $draft = 9,
+        public array $gymMachines = [],
+        public ?string $seatedFamily = null,
+    ) {
+    }
+
+    /** What all rungs of a family share is written once, under "shared"; a rung says only what differs. */
+    public static function read(Bag $bag): self
+    {
+        $shared = $bag->optBag('shared') ?? new Bag([]);
+
+        return new self(
+            $bag->string('code'),
+            $bag->string('name'),
+            $bag->enum('pattern', Pattern::class),
+            $bag->string('purpose'),
+            $bag->string('kind'),
+            array_map(static fn (Bag $rung): Rung => Rung::read($rung->over($shared)), $bag->bags('rungs')),
+            $bag->optInt('draft', 1, 99) ?? 9,
+            $bag->strings('gym_machines'),
+            $bag->optString('seated_family'),
+        );
+    }
+
+    /** @throws UnknownCode */
+    public function rung(string $code): Rung
+    {
+        return $this->rungs[$this->position($code)];
+    }
+
+    /** @throws UnknownCode */
+    public function position(string $code): int
+    {
+        foreach ($this->rungs as $i => $rung) {
+            if ($rung->code === $code) {
+                return $i;
+            }
+        }
+
+        throw UnknownCode::of('rung', $code, array_map(static fn (Rung $r): string => $r->code, $this->rungs));
+    }
+
+    public function rungNamed(string $part): ?Rung
+    {
+        foreach ($this->rungs as $rung) {
+            if (str_contains(mb_strtolower($rung->name), $part)) {
+                return $rung;
+            }
+        }
+
+        return null;
+    }
+
+    public function trains(string $muscle): bool
+    {
+        foreach ($this->rungs as $rung) {
+            foreach ($rung->muscles as $one) {
+                if (str_contains($one, $muscle)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    public function isLoaded(): bool
+    {
+        foreach ($this->rungs as $rung) {
+            if ($rung->holding !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

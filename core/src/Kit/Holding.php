@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Kit;
+
+/** How an exercise takes its load. */
+enum Holding: string
+{
+    case OneHand = 'one_hand';
+    case EachHand = 'each_hand';
+    case BothHands = 'both_hands';
+    case Worn = 'worn';
+    case Cuff = 'cuff';
+    case Lap = 'lap';
+
+    /** Worn things and cuffs ask nothing of the hand, so only grip class none serves. */
+    public function needsNoGrip(): bool
+    {
+        return $this === self::Worn || $this === self::Cuff;
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::OneHand => 'in one hand',
+            self::EachHand => 'one in each hand',
+            self::BothHands => 'in both hands',
+            self::Worn => 'worn on the back',
+            self::Cuff => 'as a cuff',
+            self::Lap => 'in the lap',
+        };
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Kit;
+
+/**
+ * Every sum that a bounded set of pieces can make up to a ceiling, each with a recipe of the fewest parts: a bounded
+ * subset sum by dynamic programming over grams (in steps of their greatest common divisor). Counts are split into
+ * powers of two, so that a kind of thirty costs five passes and not thirty.
+ */
+final readonly class PackingSums
+{
+    /**
+     * @param  array<int, int>  $parts  sum in grams to fewest pieces, ascending, without the empty one
+     * @param  array<int, int>  $node  sum in grams to the end of its chain
+     * @param  list<int>  $linkKind
+     * @param  list<int>  $linkCount
+     * @param  list<int>  $linkBefore
+     * @param  list<string>  $ids
+     */
+    private function __construct(
+        public array $parts,
+        private array $node = [],
+        private array $linkKind = [],
+        private array $linkCount = [],
+        private array $linkBefore = [],
+        private array $ids = [],
+    ) {
+    }
+
+    /**
+     * The fewest pieces that make a sum.
+     *
+     * @return array<string, int> piece id to count
+     */
+    public function recipe(int $sumG): array
+    {
+        $recipe = [];
+        for ($at = $this->node[$sumG] ?? -1; $at >= 0; $at = $this->linkBefore[$at]) {
+            $id = $this->ids[$this->linkKind[$at]];
+            $recipe[$id] = ($recipe[$id] ?? 0) + $this->linkCount[$at];
+        }
+
+        return $recipe;
+    }
+
+    /**
+     * @param  list<array{id: string, mass: int, count: int}>  $kinds  masses in grams, above zero
+     * @param  int  $ceilingG  highest sum of interest
+     * @param  int  $maxParts  most pieces in one recipe
+     */
+    public static function of(array $kinds, int $ceilingG, int $maxParts): self
+    {
+        $kinds = array_values(array_filter($kinds, static fn (array $k): bool => $k['count'] > 0 && $k['mass'] <= $ceilingG));
+        if ($kinds === [] || $maxParts < 1) {
+            return new self([]);
+        }
+        $unit = array_reduce($kinds, static fn (int $g, array $k): int => self::gcd($g, $k['mass']), 0);
+        $top = intdiv($ceilingG, $unit);
+        // Fewest pieces for each sum, and the end of an immutable chain of (kind, count, before) links for its recipe.
+        // Plain packed arrays and integer loops: this is the one place where the core counts to millions.
+        $none = PHP_INT_MAX >> 1;
+        $parts = array_fill(0, $top + 1, $none);
+        $node = array_fill(0, $top + 1, -1);
+        $parts[0] = 0;
+        $linkKind = $linkCount = $linkBefore = [];
+        $links = 0;
+        $reach = 0;
+        foreach ($kinds as $k => $kind) {
+            $left = min($kind['count'], $maxParts, intdiv($ceilingG, $kind['mass']));
+            for ($bundle = 1; $left > 0; $bundle *= 2) {
+                $take = min($bundle, $left);
+                $left -= $take;
+                $mass = intdiv($kind['mass'] * $take, $unit);
+                $to = min($reach, $top - $mass) + $mass;
+                // More parts than fit are dropped at the end: nothing with fewer parts is built on them.
+                for ($sum = $to - $mass; $sum >= 0; $sum--, $to--) {
+                    $count = $parts[$sum] + $take;
+                    if ($count < $parts[$to]) {
+                        $parts[$to] = $count;
+                        $linkKind[] = $k;
+                        $linkCount[] = $take;
+                        $linkBefore[] = $node[$sum];
+                        $node[$to] = $links++;
+                    }
+                }
+                $reach = min($top, $reach + $mass);
+            }
+        }
+        $found = $ends = [];
+        for ($sum = 1; $sum <= $reach; $sum++) {
+            if ($parts[$sum] <= $maxParts) {
+                $found[$sum * $unit] = $parts[$sum];
+                $ends[$sum * $unit] = $node[$sum];
+            }
+        }
+
+        return new self($found, $ends, $linkKind, $linkCount, $linkBefore, array_column($kinds, 'id'));
+    }
+
+    private static function gcd(int $a, int $b): int
+    {
+        return $b === 0 ? $a : self::gcd($b, $a % $b);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits\Conditions;
+
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionRules;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Limits\WithoutCrossings;
+
+/** Blood thinner: no hard landings, straps padded, bruises looked for. */
+final class Anticoagulant implements ConditionRules
+{
+    use WithoutCrossings;
+
+    public function about(): ConditionAbout
+    {
+        return new ConditionAbout('anticoagulant', 'Anticoagulant');
+    }
+
+    public function limits(Condition $condition, Facts $facts): array
+    {
+        $rules = (new Rules('anticoagulant', 'House convention, cautious'))
+            ->set(Field::ImpactMax, 1, 'Stamps and heel drops at most.')
+            ->watch('skin', 'after', 'Bruises after each session.')
+            ->note('Tight straps padded.');
+
+        return $rules->all();
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits\Conditions;
+
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionRules;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Limits\WithoutCrossings;
+
+/** Autonomic neuropathy: cleared first, pressure lying and standing, heart rate misleads. */
+final class AutonomicNeuropathy implements ConditionRules
+{
+    use WithoutCrossings;
+
+    public function about(): ConditionAbout
+    {
+        return new ConditionAbout('autonomic_neuropathy', 'Autonomic neuropathy');
+    }
+
+    public function limits(Condition $condition, Facts $facts): array
+    {
+        $rules = (new Rules('autonomic_neuropathy', 'ADA (Colberg 2016)'))
+            ->set(Field::Clearance, 'required', 'Autonomic neuropathy: clearance first.')
+            ->set(Field::HeartRateValid, false, 'The pulse does not follow the effort: use effort and talking.')
+            ->watch('bp', 'before', 'Blood pressure lying and standing before each session.')
+            ->note('Rise slowly.');
+
+        return $rules->all();
+    }
+}

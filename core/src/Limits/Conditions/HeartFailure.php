@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits\Conditions;
+
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionRules;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\FirstBlock;
+use BuoyantStep\Core\Limits\HasFirstBlock;
+use BuoyantStep\Core\Limits\Region;
+use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Limits\Scope;
+
+/** Stable heart failure: as coronary disease, with longer rests and the scales before each session. */
+final class HeartFailure implements ConditionRules, HasFirstBlock
+{
+    public function about(): ConditionAbout
+    {
+        return new ConditionAbout('heart_failure', 'Heart failure, stable', details: [
+            'breathless_lying' => 'breathless lying flat',
+            Condition::FIRST_BLOCK_DONE => 'first block done',
+        ], sinceLabel: 'training since');
+    }
+
+    public function limits(Condition $condition, Facts $facts): array
+    {
+        $rules = (new Rules('heart_failure', 'AACVPR; ESC'))
+            ->set(Field::Clearance, 'required', 'Heart disease: the treating doctor clears exercise first.')
+            ->set(Field::Breath, 'no_holding', 'Breathe out on the effort; no breath holding.')
+            ->set(Field::RepsMin, 10, '10-15 reps.')
+            ->set(Field::RepsMax, 15, '10-15 reps.')
+            ->house(Field::HoldMaxS, 6, 'Hard holds up to 6 s.')
+            ->watch('bp', 'before', 'Blood pressure before each session.')
+            ->stopSign('chest pain or pressure')
+            ->stopSign('unusual breathlessness')
+            ->set(Field::EffortMax, FirstBlock::isOver($condition) ? 6 : 5, FirstBlock::isOver($condition) ? 'Effort up to 6.' : 'First block: effort up to 5.')
+            ->set(Field::RestMinS, 90, 'At least 90 s between bouts.')
+            ->watch('weight', 'before', 'Weight before each session: up more than 2 kg in 3 days means hold and call.');
+        if (! FirstBlock::isOver($condition)) {
+            $rules->within(new Scope(Region::Upper))->set(Field::LoadPctMax, 40, 'First block: arms up to 40 % of 1RM.')
+                ->within(new Scope(Region::Lower))->set(Field::LoadPctMax, 60, 'First block: legs up to 60 % of 1RM.')
+                ->within(new Scope(Region::Trunk))->set(Field::LoadPctMax, 40, 'First block: trunk held to the lighter cap of the arms.');
+        }
+        if ($condition->has('breathless_lying')) {
+            $rules->everywhere()->avoidPositions(['supine_flat'], 'Breathless lying flat: raise the trunk or sit.');
+        }
+
+        return $rules->all();
+    }
+
+    public function firstBlockDays(): int
+    {
+        return 28;
+    }
+
+    public function crossings(Condition $condition, Facts $facts): array
+    {
+        return FirstBlock::crossings($condition, $facts, 'heart_failure', 'Effort 6 and higher loads become possible.', $this->firstBlockDays());
+    }
+}

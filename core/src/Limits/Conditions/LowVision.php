@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits\Conditions;
+
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionRules;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Limits\WithoutCrossings;
+
+/** Low vision: eyes open, someone there for balance work. */
+final class LowVision implements ConditionRules
+{
+    use WithoutCrossings;
+
+    public function about(): ConditionAbout
+    {
+        return new ConditionAbout('low_vision', 'Low vision');
+    }
+
+    public function limits(Condition $condition, Facts $facts): array
+    {
+        $rules = (new Rules('low_vision', 'Common practice'))
+            ->set(Field::Vision, 'eyes_open', 'Eyes open.')
+            ->note('Someone at home for balance rungs. Large print or voice.');
+
+        return $rules->all();
+    }
+}

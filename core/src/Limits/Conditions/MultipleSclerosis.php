@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits\Conditions;
+
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionRules;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Limits\WithoutCrossings;
+
+/** Multiple sclerosis: moderate effort, long rests, cool. */
+final class MultipleSclerosis implements ConditionRules
+{
+    use WithoutCrossings;
+
+    public function about(): ConditionAbout
+    {
+        return new ConditionAbout('multiple_sclerosis', 'Multiple sclerosis');
+    }
+
+    public function limits(Condition $condition, Facts $facts): array
+    {
+        $rules = (new Rules('multiple_sclerosis', 'ACSM Guidelines, 11th ed.'))
+            ->set(Field::EffortMax, 6, 'Effort up to 6.')
+            ->set(Field::RestMinS, 120, 'At least 120 s between bouts.')
+            ->note('Keep cool. Heat brings symptoms back for a while: stop, cool, resume lighter.');
+
+        return $rules->all();
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits\Conditions;
+
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionRules;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Limits\WithoutCrossings;
+
+/** Parkinson disease: in the good hours, large movements, one cue at a time, fingers on something. */
+final class Parkinsons implements ConditionRules
+{
+    use WithoutCrossings;
+
+    public function about(): ConditionAbout
+    {
+        return new ConditionAbout('parkinsons', 'Parkinson disease');
+    }
+
+    public function limits(Condition $condition, Facts $facts): array
+    {
+        $rules = (new Rules('parkinsons', 'ACSM Guidelines, 11th ed.; Osborne 2022 (APTA)'))
+            ->set(Field::SupportMin, 'fingertip', 'Fingertips on something fixed for balance work.')
+            ->set(Field::Vision, 'eyes_open', 'Eyes open.')
+            ->watch('bp', 'before', 'Blood pressure lying to standing.')
+            ->note('Train in the medicated "on" time; large movements, one cue at a time; a second task only on a mastered rung.');
+
+        return $rules->all();
+    }
+}

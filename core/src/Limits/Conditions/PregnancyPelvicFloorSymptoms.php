@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits\Conditions;
+
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionRules;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Limits\WithoutCrossings;
+
+/** Heaviness or leaking: no impact, an easier rung, referral if it lasts. */
+final class PregnancyPelvicFloorSymptoms implements ConditionRules
+{
+    use WithoutCrossings;
+
+    public function about(): ConditionAbout
+    {
+        return new ConditionAbout('pregnancy_pelvic_floor_symptoms', 'Pelvic-floor symptoms');
+    }
+
+    public function limits(Condition $condition, Facts $facts): array
+    {
+        $rules = (new Rules('pregnancy_pelvic_floor_symptoms', 'Mottola 2019 (SOGC/CSEP); Goom, Donnelly and Brockwell 2019'))
+            ->set(Field::ImpactMax, 0, 'Pelvic-floor symptoms: no impact.')
+            ->watch('pelvic_floor', 'after', 'Heaviness or leaking after each session.')
+            ->note('Pelvic-health referral if it lasts.');
+
+        return $rules->all();
+    }
+}

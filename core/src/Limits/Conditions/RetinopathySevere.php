@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits\Conditions;
+
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionRules;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Limits\WithoutCrossings;
+
+/** Proliferative or severe non-proliferative retinopathy: no straining, no jolts, head up. */
+final class RetinopathySevere implements ConditionRules
+{
+    use WithoutCrossings;
+
+    public function about(): ConditionAbout
+    {
+        return new ConditionAbout('retinopathy_severe', 'Retinopathy, severe', details: [
+            'vitreous_haemorrhage' => 'vitreous haemorrhage',
+        ]);
+    }
+
+    public function limits(Condition $condition, Facts $facts): array
+    {
+        $rules = (new Rules('retinopathy_severe', 'ADA (Colberg 2016)'))
+            ->set(Field::Breath, 'no_holding', 'Breathe out on the effort; no breath holding.')
+            ->avoidPositions(['inverted'], 'Head not below the hips.')
+            ->set(Field::EffortMax, 5, 'Effort up to 5.')
+            ->set(Field::ImpactMax, 0, 'No impact.')
+            ->set(Field::HoldMaxS, 6, 'Hard holds up to 6 s.');
+        if ($condition->has('vitreous_haemorrhage')) {
+            $rules->set(Field::Clearance, 'required', 'Vitreous haemorrhage: the eye doctor clears exercise first.');
+        }
+
+        return $rules->all();
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits\Conditions;
+
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionRules;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Limits\WithoutCrossings;
+
+/** Spinal cord injury below T6: seated, chair secured, shoulders protected by more pull than push. */
+final class SpinalCordInjuryLow implements ConditionRules
+{
+    use WithoutCrossings;
+
+    public function about(): ConditionAbout
+    {
+        return new ConditionAbout('spinal_cord_injury_below_t6', 'Spinal cord injury, below T6', details: [
+            'stands' => 'stands with support',
+        ]);
+    }
+
+    public function limits(Condition $condition, Facts $facts): array
+    {
+        $rules = (new Rules('spinal_cord_injury_below_t6', 'Martin Ginis 2018; PVA upper-limb guideline'))
+            ->watch('skin', 'after', 'Skin at the contacts after each session.')
+            ->note('Chair secured with brakes or chocks; trunk belt if trunk control is poor.')
+            ->note('House: pulling volume at least 1.5 times pushing.');
+        if (! $condition->has('stands')) {
+            $rules->avoidPositions(['standing', 'long_static_standing'], 'Seated or transferred, chair secured.')
+                ->set(Field::SupportMin, 'seated', 'Seated work.');
+        }
+
+        return $rules->all();
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits\Conditions;
+
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionRules;
+use BuoyantStep\Core\Limits\DatedOpening;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\OpensByWord;
+use BuoyantStep\Core\Limits\Orders;
+use BuoyantStep\Core\Limits\Region;
+use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Limits\Scope;
+
+/** After a sternotomy: the surgeon's lift limit, elbows near the trunk. */
+final class Sternotomy implements ConditionRules, OpensByWord
+{
+    public function about(): ConditionAbout
+    {
+        return new ConditionAbout('sternotomy', 'Sternotomy, under 12 weeks', details: [
+            'lift_g:4500' => 'lift limit 4.5 kg ordered',
+            'lift_g:2500' => 'lift limit 2.5 kg ordered',
+        ], sinceLabel: 'surgery on');
+    }
+
+    public function limits(Condition $condition, Facts $facts): array
+    {
+        $rules = (new Rules('sternotomy', 'Surgeon\'s order; Adams 2016 as the freer school'))
+            ->set(Field::Clearance, 'required', 'After heart surgery: the surgical team clears exercise first.')
+            ->set(Field::LiftMaxG, Orders::grams($condition, 4500), Orders::grams($condition, 0) > 0 ? 'Surgeon\'s lift limit, both hands together.' : 'Lift 4.5 kg in all at most (no order given).')
+            ->stopSign('clicking of the breastbone or a change of the wound')
+            ->note('Arms loaded only with the elbows near the trunk; no heavy pull on one side.')
+            ->within(new Scope(Region::Upper))
+            ->avoidMotions(['shoulder_past_90'], 'Arms loaded only with the elbows near the trunk.')
+            ->avoidPositions(['arms_overhead'], 'No load overhead while the breastbone heals.');
+
+        return $rules->all();
+    }
+
+    public function opening(): DatedOpening
+    {
+        return new DatedOpening(84, Condition::END_CONFIRMED, 'Twelve weeks after the sternotomy: the lift limit may end by the surgeon\'s word.');
+    }
+
+    public function crossings(Condition $condition, Facts $facts): array
+    {
+        return $this->opening()->ahead($condition, $facts);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits\Conditions;
+
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionRules;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\FirstBlock;
+use BuoyantStep\Core\Limits\HasFirstBlock;
+use BuoyantStep\Core\Limits\Region;
+use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Limits\Scope;
+
+/** Stroke with a weaker side: start light, hold on, protect a painful or subluxed shoulder. */
+final class StrokeHemiparesis implements ConditionRules, HasFirstBlock
+{
+    public function about(): ConditionAbout
+    {
+        return new ConditionAbout('stroke_hemiparesis', 'Stroke, hemiparesis', sided: true, details: [
+            'painful_shoulder' => 'painful shoulder',
+            'subluxed_shoulder' => 'subluxed shoulder',
+            Condition::FIRST_BLOCK_DONE => 'first four weeks done',
+        ], sinceLabel: 'training since');
+    }
+
+    public function limits(Condition $condition, Facts $facts): array
+    {
+        $rules = (new Rules('stroke_hemiparesis', 'AHA/ASA (Billinger 2014)'))
+            ->set(Field::SupportMin, 'one_hand', 'One hand on something fixed for balance work.')
+            ->set(Field::Breath, 'no_holding', 'Breathe out on the effort; no breath holding.')
+            ->watch('bp', 'before', 'Blood pressure before each session.')
+            ->note('Supported arm, sliding cloth or two hands on a bar first; grip aids where the hand needs them.');
+        if (! FirstBlock::isOver($condition)) {
+            $rules->set(Field::LoadPctMax, 50, 'To start: up to 50 % of 1RM.')
+                ->set(Field::RepsMin, 10, 'To start: 10-15 reps.')
+                ->set(Field::RepsMax, 15, 'To start: 10-15 reps.');
+        }
+        if ($condition->has('painful_shoulder') || $condition->has('subluxed_shoulder')) {
+            $rules->within(new Scope(Region::Upper, $condition->sideOrBoth()))
+                ->avoidMotions(['shoulder_past_90'], 'That shoulder stays below 90 degrees.')
+                ->avoidPositions(['arms_overhead'], 'That arm does not go overhead.');
+        }
+
+        return $rules->all();
+    }
+
+    public function crossings(Condition $condition, Facts $facts): array
+    {
+        return FirstBlock::crossings($condition, $facts, 'stroke_hemiparesis', 'More than 50 % of 1RM and fewer reps become possible.');
+    }
+
+    public function firstBlockDays(): int
+    {
+        return FirstBlock::DAYS;
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits;
+
+/**
+ * The envelope written out field by field, with everyone who asked for each value and the winner marked: the form that
+ * the command line prints and the Limits page shows.
+ *
+ * @phpstan-type Because array{rule: string, says: string, source: string, wins: bool}
+ * @phpstan-type Value int|string|bool|list<string>|list<array{what: string, when: string}>|null
+ * @phpstan-type Scoped array{region: string, side: string, value: Value, because: list<Because>}
+ * @phpstan-type FieldReport array{value: Value, because: list<Because>, scoped?: list<Scoped>}
+ */
+final class EnvelopeReport
+{
+    /** @return array<string, FieldReport> */
+    public static function of(Envelope $envelope): array
+    {
+        $report = [];
+        foreach (Field::cases() as $field) {
+            $row = ['value' => self::value($envelope, $field, new Scope), 'because' => self::because($envelope, $field, new Scope)];
+            $scoped = self::scoped($envelope, $field);
+            if ($scoped !== []) {
+                $row['scoped'] = $scoped;
+            }
+            $report[$field->value] = $row;
+        }
+
+        return $report;
+    }
+
+    /** @return list<Scoped> the parts of the body for which this field is tighter than for everything */
+    private static function scoped(Envelope $envelope, Field $field): array
+    {
+        $scopes = [];
+        foreach ($envelope->all() as $limit) {
+            if ($limit->field === $field && ! $limit->scope->isEverything()) {
+                $scopes[$limit->scope->key()] = $limit->scope;
+            }
+        }
+        ksort($scopes);
+        $rows = [];
+        foreach ($scopes as $scope) {
+            $value = self::value($envelope, $field, $scope);
+            if ($value !== self::value($envelope, $field, new Scope)) {
+                $rows[] = ['region' => $scope->region->value, 'side' => $scope->side->value, 'value' => $value, 'because' => self::because($envelope, $field, $scope)];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return Value */
+    private static function value(Envelope $envelope, Field $field, Scope $scope): int|string|bool|array|null
+    {
+        if ($field === Field::Watches) {
+            return array_map(static function (string $watch): array {
+                [$what, $when] = explode('|', $watch) + ['', ''];
+
+                return ['what' => $what, 'when' => $when];
+            }, $envelope->words($field, $scope));
+        }
+
+        return match (true) {
+            $field->isList() => $envelope->words($field, $scope),
+            $field->scale() !== null => $envelope->word($field, $scope),
+            $field === Field::HeartRateValid => $envelope->flag($field, $scope),
+            default => $envelope->number($field, $scope),
+        };
+    }
+
+    /** @return list<Because> */
+    private static function because(Envelope $envelope, Field $field, Scope $scope): array
+    {
+        $tightest = $envelope->tightest($field, $scope);
+
+        return array_map(static fn (Limit $l): array => [
+            'rule' => $l->rule,
+            'says' => $l->says,
+            'source' => $l->source,
+            'wins' => $field->isList() || $l->value === $tightest?->value,
+        ], $envelope->binding($field, $scope));
+    }
+}

@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits;
+
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Client\TrainingLevel;
+use BuoyantStep\Core\Errors\UnknownCode;
+
+/** Every rule set, registered once. Turns facts into the merged envelope and the dates on which it will change. */
+final readonly class RuleBook
+{
+    /** A medicine by its group fires the same rules as the condition of that name. */
+    private const FROM_MEDICINES = ['beta blocker' => 'beta_blocker', 'anticoagulant' => 'anticoagulant', 'insulin' => 'diabetes_glucose_lowering', 'sulfonylurea' => 'diabetes_glucose_lowering', 'glinide' => 'diabetes_glucose_lowering'];
+
+    /** @var array<string, ConditionRules> */
+    private array $conditions;
+
+    /** @var array<string, ConditionAbout> */
+    private array $abouts;
+
+    /** @var list<StandingRules> */
+    private array $standing;
+
+    /**
+     * @param  array<string, list<ConditionRules>>  $groups  by the part of the intake that asks
+     * @param  list<StandingRules>  $standing
+     */
+    public function __construct(array $groups, array $standing)
+    {
+        $byCode = $abouts = [];
+        foreach ($groups as $group => $conditions) {
+            foreach ($conditions as $rules) {
+                $about = $rules->about()->in($group);
+                $byCode[$about->code] = $rules;
+                $abouts[$about->code] = $about;
+            }
+        }
+        $this->conditions = $byCode;
+        $this->abouts = $abouts;
+        $this->standing = $standing;
+    }
+
+    public static function standard(): self
+    {
+        return new self(AllConditions::byGroup(), [new Standing\Defaults, new Standing\FunctionLimits, new Standing\Pregnancy, new Standing\Postpartum]);
+    }
+
+    /** @return list<ConditionAbout> */
+    public function conditions(): array
+    {
+        return array_values($this->abouts);
+    }
+
+    /**
+     * Every limit that a condition can set, with each of its details off and on: what the rulebook shows.
+     *
+     * @return array<string, list<Limit>> rule id to limits
+     */
+    public function catalogue(Facts $facts): array
+    {
+        $book = [];
+        foreach ($this->standing as $rules) {
+            foreach ($rules->limits($facts) as $limit) {
+                $book[$limit->rule][$limit->key()] = $limit;
+            }
+        }
+        foreach ($this->conditions as $code => $rules) {
+            $details = array_map(strval(...), array_keys($this->abouts[$code]->details));
+            foreach ([[], ...array_map(static fn (string $d): array => [$d], $details)] as $with) {
+                foreach ($rules->limits(new Condition((string) $code, details: $with), $facts) as $limit) {
+                    $book[$limit->rule][$limit->key()] = $limit;
+                }
+            }
+        }
+
+        return array_map(array_values(...), $book);
+    }
+
+    /** @return array<string, string> rule id to the name a clinician knows it by */
+    public function labels(): array
+    {
+        $labels = ['default' => 'Default', 'function' => 'Function', 'pregnancy' => 'Pregnancy', 'postpartum' => 'After birth'];
+        foreach ($this->conditions() as $about) {
+            $labels[$about->code] = $about->label;
+        }
+
+        return $labels;
+    }
+
+    /** @throws UnknownCode when a condition has no rules here: never silently ignored */
+    public function envelope(Facts $facts, ClinicFigures $clinic = new ClinicFigures): Envelope
+    {
+        $limits = [];
+        foreach ($this->inForce($facts) as $condition) {
+            array_push($limits, ...$this->rules($condition)->limits($condition, $facts));
+        }
+        foreach ($this->standing as $rules) {
+            array_push($limits, ...$rules->limits($facts));
+        }
+
+        return new Envelope($clinic->applyTo($limits));
+    }
+
+    /**
+     * @return list<Crossing> soonest first
+     *
+     * @throws UnknownCode
+     */
+    public function crossings(Facts $facts): array
+    {
+        $crossings = [];
+        foreach ($this->withImplied($facts) as $condition) {
+            $rules = $this->rules($condition);
+            if ($condition->since !== null && $condition->since->isAfter($facts->on)) {
+                $crossings[] = new Crossing($condition->since, $condition->code, $rules->about()->label.': its limits begin.', true);
+            }
+            if ($condition->until !== null && ! $condition->until->isBefore($facts->on)) {
+                $crossings[] = new Crossing($condition->until, $condition->code, $rules->about()->label.': its limits may end. They hold until you confirm it.', false);
+            }
+            array_push($crossings, ...$rules->crossings($condition, $facts));
+        }
+        $crossings = array_values(array_combine(array_map(static fn (Crossing $c): string => $c->date.$c->rule.$c->says, $crossings), $crossings));
+        foreach ($this->standing as $rules) {
+            array_push($crossings, ...$rules->crossings($facts));
+        }
+        usort($crossings, static fn (Crossing $a, Crossing $b): int => [(string) $a->date, $a->rule, $a->says] <=> [(string) $b->date, $b->rule, $b->says]);
+
+        return $crossings;
+    }
+
+    /**
+     * What may loosen since its date has come, and holds until a clinician confirms it.
+     *
+     * @return list<Crossing> oldest first
+     *
+     * @throws UnknownCode
+     */
+    public function waiting(Facts $facts): array
+    {
+        $waiting = [];
+        foreach ($this->withImplied($facts) as $condition) {
+            $label = $this->rules($condition)->about()->label;
+            if ($condition->until !== null && $condition->until->isBefore($facts->on) && ! $condition->has(Condition::END_CONFIRMED)) {
+                $waiting[$condition->code.'.end'] = new Crossing($condition->until, $condition->code, $label.': its end date has passed. Its limits hold until you confirm the end.', false);
+            }
+            $rules = $this->rules($condition);
+            $due = $rules instanceof OpensByWord && $condition->inForce($facts->on) ? $rules->opening()->due($condition, $facts) : null;
+            if ($due !== null) {
+                $waiting[$condition->code.'.opening'] = $due;
+            }
+            if ($rules instanceof HasFirstBlock) {
+                $end = FirstBlock::end($condition, $facts, $rules->firstBlockDays());
+                if ($end !== null && ! $end->isAfter($facts->on)) {
+                    $waiting[$condition->code.'.first_block'] = new Crossing($end, $condition->code, $label.': the first block is over. The lighter limits hold until you confirm it.', false);
+                }
+            }
+        }
+        foreach ($this->standing as $rules) {
+            if ($rules instanceof HasWaiting) {
+                $waiting = [...$waiting, ...$rules->waiting($facts)];
+            }
+        }
+        usort($waiting, static fn (Crossing $a, Crossing $b): int => (string) $a->date <=> (string) $b->date);
+
+        return $waiting;
+    }
+
+    /** What a clinician's word opens in a condition, when it has such a date; null otherwise. */
+    public function opening(string $code): ?DatedOpening
+    {
+        $rules = $this->conditions[$code] ?? null;
+
+        return $rules instanceof OpensByWord ? $rules->opening() : null;
+    }
+
+    /** @return list<Condition> */
+    private function inForce(Facts $facts): array
+    {
+        return array_values(array_filter($this->withImplied($facts), static fn (Condition $c): bool => $c->inForce($facts->on)));
+    }
+
+    /**
+     * The same rule fires however the fact was entered: someone of 65 or more marked new to training is an older adult
+     * new to training whether or not the box was ticked, and stays one until the mark itself is changed: a condition
+     * added beside it cannot loosen it.
+     *
+     * @return list<Condition>
+     */
+    private function withImplied(Facts $facts): array
+    {
+        $client = $facts->client;
+        $conditions = $client->conditions;
+        if ($client->trainingLevel === TrainingLevel::New && $client->age($facts->on) >= 65) {
+            $conditions[] = new Condition('older_adult_new', since: $client->trainingSince);
+        }
+        foreach (self::FROM_MEDICINES as $word => $code) {
+            if ($client->takes($word)) {
+                $conditions[] = new Condition($code);
+            }
+        }
+        if ($client->insensateSites !== []) {
+            $conditions[] = new Condition('insensate_skin', details: $client->insensateSites);
+        }
+        foreach ($conditions as $condition) {
+            $this->rules($condition);
+        }
+
+        return $conditions;
+    }
+
+    private function rules(Condition $condition): ConditionRules
+    {
+        return $this->conditions[$condition->code]
+            ?? throw UnknownCode::of('condition', $condition->code, array_map(strval(...), array_keys($this->conditions)), $condition->pointer);
+    }
+}

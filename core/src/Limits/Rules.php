@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits;
+
+/** Writes the limits of one rule set in sentences: what, how much, why. The rule id and the source go with each. */
+final class Rules
+{
+    /** @var list<Limit> */
+    private array $limits = [];
+
+    private Scope $scope;
+
+    public function __construct(private readonly string $rule, private readonly string $source)
+    {
+        $this->scope = new Scope;
+    }
+
+    /** The limits that follow bind this part of the body only. */
+    public function within(Scope $scope): self
+    {
+        $this->scope = $scope;
+
+        return $this;
+    }
+
+    public function everywhere(): self
+    {
+        return $this->within(new Scope);
+    }
+
+    public function set(Field $field, int|string|bool $value, string $says): self
+    {
+        $this->limits[] = new Limit($field, $value, $this->rule, $says, $this->source, $this->scope);
+
+        return $this;
+    }
+
+    /** A figure of our own caution, and labelled as such. */
+    public function house(Field $field, int|string|bool $value, string $says): self
+    {
+        $this->limits[] = new Limit($field, $value, $this->rule, $says, 'House convention, cautious', $this->scope);
+
+        return $this;
+    }
+
+    /** @param  list<string>  $motions */
+    public function avoidMotions(array $motions, string $says): self
+    {
+        foreach ($motions as $motion) {
+            $this->set(Field::AvoidMotions, $motion, $says);
+        }
+
+        return $this;
+    }
+
+    /** @param  list<string>  $positions */
+    public function avoidPositions(array $positions, string $says): self
+    {
+        foreach ($positions as $position) {
+            $this->set(Field::AvoidPositions, $position, $says);
+        }
+
+        return $this;
+    }
+
+    public function watch(string $what, string $when, string $says): self
+    {
+        return $this->set(Field::Watches, $what.'|'.$when, $says);
+    }
+
+    public function note(string $says): self
+    {
+        return $this->set(Field::Notes, $says, $says);
+    }
+
+    public function stopSign(string $sign): self
+    {
+        return $this->set(Field::StopSigns, $sign, 'Stop and call when this appears.');
+    }
+
+    /** @return list<Limit> */
+    public function all(): array
+    {
+        return $this->limits;
+    }
+}

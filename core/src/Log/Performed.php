@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Log;
+
+use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Units\Day;
+
+/** One exercise on one day: its sets, the pain around it, and whether it was stopped or skipped. */
+final readonly class Performed
+{
+    /** @param  list<LoggedSet>  $sets */
+    public function __construct(
+        public Day $date,
+        public array $sets,
+        public ?int $painBefore = null,
+        public ?int $painDuring = null,
+        public ?int $painNextMorning = null,
+        public bool $stopSign = false,
+        public ?string $skipped = null,
+    ) {
+    }
+
+    /** @throws InvalidInput */
+    public static function read(Bag $bag): self
+    {
+        $pain = $bag->optBag('pain');
+        $skipped = $bag->optString('skipped');
+        $sets = array_map(LoggedSet::read(...), $bag->bags('sets'));
+        $stop = $bag->bool('stop_sign');
+        if ($sets === [] && $skipped === null && ! $stop) {
+            throw InvalidInput::at($bag->pointer('sets'), 'A session needs at least one set, or "skipped" with the reason.');
+        }
+
+        return new self(
+            Day::of($bag->string('date'), $bag->pointer('date')),
+            $sets,
+            $pain?->optInt('before', 0, 10),
+            $pain?->optInt('during', 0, 10),
+            $pain?->optInt('next_morning', 0, 10),
+            $stop,
+            $skipped,
+        );
+    }
+
+    public function wasDone(): bool
+    {
+        return $this->skipped === null && $this->sets !== [];
+    }
+
+    public function hardestEffort(): float
+    {
+        return $this->sets === [] ? 0.0 : max(array_map(static fn (LoggedSet $s): float => $s->effort, $this->sets));
+    }
+
+    public function leastAmount(): int
+    {
+        return $this->sets === [] ? 0 : min(array_map(static fn (LoggedSet $s): int => $s->amount, $this->sets));
+    }
+
+    public function brokenSets(): int
+    {
+        return count(array_filter($this->sets, static fn (LoggedSet $s): bool => $s->formBroke));
+    }
+
+    /** Was every set done with at least this load? Sets without a recorded load count as done with the dose's. */
+    public function carried(?int $loadG): bool
+    {
+        foreach ($this->sets as $set) {
+            if ($loadG !== null && $set->loadG !== null && $set->loadG < $loadG) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Plan;
+
+/** A drafted session, with what had to be left out and why. */
+final readonly class Draft
+{
+    /**
+     * @param  list<PlanItem>  $items  in the order of the session
+     * @param  list<array{pattern: string, says: string}>  $left  patterns not covered, each with its reason
+     * @param  list<string>  $trims  what was shortened to fit the minutes
+     */
+    public function __construct(
+        public array $items,
+        public int $seconds,
+        public array $left,
+        public array $trims,
+    ) {
+    }
+}

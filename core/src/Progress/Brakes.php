@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Progress;
+
+use BuoyantStep\Core\Units\Reason;
+
+/**
+ * What wins over any school, in this order: a stop sign; a session called off (never a failure); pain over the ceiling or
+ * worse next morning; effort of 9 or more, or form that broke in two sets.
+ */
+final class Brakes
+{
+    private const HARD_EFFORT = 9;
+
+    private const BROKEN_SETS = 2;
+
+    public static function apply(Course $course): ?Proposal
+    {
+        return self::stopSign($course) ?? self::calledOff($course) ?? self::pain($course) ?? self::tooHard($course);
+    }
+
+    private static function stopSign(Course $course): ?Proposal
+    {
+        foreach ($course->history as $session) {
+            if ($session->stopSign) {
+                return new Proposal(Decision::Stop, null, $course->dose, [
+                    new Reason('log', 'brake.stop_sign', sprintf('A stop sign was noted on %s. Nothing resumes until a clinician has cleared it.', $session->date->label()), 'limits.md, stop signs'),
+                ], otherwise: 'A clinician\'s clearance, recorded, lifts this.');
+            }
+        }
+
+        return null;
+    }
+
+    private static function calledOff(Course $course): ?Proposal
+    {
+        if ($course->history === []) {
+            return new Proposal(Decision::Stay, null, $course->dose, [new Reason('log', 'no_sessions', 'No session logged yet.')], otherwise: 'Log a session first.');
+        }
+        $latest = $course->history[0];
+        if ($latest->skipped === null) {
+            return null;
+        }
+
+        return new Proposal(Decision::Stay, null, $course->dose, [
+            new Reason('log', 'brake.called_off', sprintf('The session on %s was called off (%s): not counted, and no step straight after it.', $latest->date->label(), $latest->skipped)),
+        ], otherwise: 'The next session done decides.');
+    }
+
+    private static function pain(Course $course): ?Proposal
+    {
+        $ceiling = PainRule::ceiling($course->client, $course->on);
+        $done = $course->done();
+        $broken = $done === [] ? null : PainRule::broken($done[0], $ceiling);
+        if ($broken === null) {
+            return null;
+        }
+        $because = [new Reason('log', 'brake.pain', $broken, PainRule::SOURCE)];
+        $twice = isset($done[1]) && PainRule::broken($done[1], $ceiling) !== null;
+        if ($twice) {
+            $because[] = new Reason('rule', 'brake.pain_twice', 'Twice running: review the exercise; no better within a week, have it examined.', PainRule::SOURCE);
+        }
+
+        return Easing::oneLever($course, $because, $twice);
+    }
+
+    private static function tooHard(Course $course): ?Proposal
+    {
+        $done = $course->done();
+        if ($done === []) {
+            return null;
+        }
+        $latest = $done[0];
+        $hard = $latest->hardestEffort() >= self::HARD_EFFORT;
+        $broke = $latest->brokenSets() >= self::BROKEN_SETS;
+        if (! $hard && ! $broke) {
+            return null;
+        }
+        $because = [new Reason('log', 'brake.too_hard', $hard ? sprintf('Effort reached %s.', rtrim(rtrim(number_format($latest->hardestEffort(), 1, '.', ''), '0'), '.')) : sprintf('Form broke in %d sets.', $latest->brokenSets()))];
+        $again = isset($done[1]) && ($done[1]->hardestEffort() >= self::HARD_EFFORT || $done[1]->brokenSets() >= self::BROKEN_SETS);
+        if ($latest->leastAmount() < $course->dose->amount->lo || $again) {
+            $because[] = new Reason('log', 'brake.below_range', $again ? 'Twice running.' : sprintf('And %d is below the range of %s.', $latest->leastAmount(), $course->dose->amount->label()));
+
+            return Easing::oneLever($course, $because);
+        }
+
+        return new Proposal(Decision::Stay, null, $course->dose, $because, otherwise: sprintf('Effort of %d or less with steady form lets it move again.', $course->dose->effort->hi));
+    }
+}

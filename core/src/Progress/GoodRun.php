@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Progress;
+
+use BuoyantStep\Core\Log\Performed;
+
+/** How many sessions running, newest first, had every set at the top of the range, at the load, without too much effort. */
+final class GoodRun
+{
+    public static function length(Course $course): int
+    {
+        $run = 0;
+        foreach ($course->done() as $session) {
+            if (! self::isGood($course, $session)) {
+                break;
+            }
+            $run++;
+        }
+
+        return $run;
+    }
+
+    private static function isGood(Course $course, Performed $session): bool
+    {
+        $dose = $course->dose;
+        foreach ($session->sets as $set) {
+            if ($set->kind !== $dose->kind || $set->amount < $dose->amount->hi || $set->effort > $dose->effort->hi) {
+                return false;
+            }
+        }
+
+        return count($session->sets) >= $dose->sets && $session->carried($dose->loadG);
+    }
+
+    public static function says(Course $course, int $run): string
+    {
+        return sprintf('%d of %d good sessions running (every set at %d, effort %d or less).', $run, $course->goodSessionsNeeded(), $course->dose->amount->hi, $course->dose->effort->hi);
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Exercises\BandSetUp;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\KitBand;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Reason;
+
+function kitBand(string $material = 'latex', float $rest = 1200): KitBand
+{
+    return new KitBand('b', 'a band', new Band($rest, [[25, 9], [50, 15], [100, 24], [150, 32]]), $material, 'flat');
+}
+
+function bandRung(string $path): Rung
+{
+    [$family, $rung] = explode('/', $path);
+
+    return Catalogue::standard()->family($family)->rung($rung);
+}
+
+/** @return list<string> */
+function noteRules(BandSetUp $setUp): array
+{
+    return array_map(static fn (Reason $r): string => $r->rule, $setUp->notes);
+}
+
+it('reads a scale: 9.80665 N is one kilogram, and a pull to 180 cm of 120 is half as long again', function (): void {
+    $band = Band::fromPulls(1200, [[1500, 9.0], [1800, 15.0]]);
+    expect($band->curve())->toBe([[0.0, 0.0], [25.0, 9.0], [50.0, 15.0]])->and(BandSetUp::KGF)->toBe(9.80665)
+        ->and(fn () => Band::fromPulls(1200, [[1200, 5.0]]))->toThrow(InvalidInput::class, 'pull it further');
+});
+
+it('says where to stand for a row, further away for a harder pull', function (): void {
+    $client = Made::client(['height_mm' => 1700]);
+    $light = BandSetUp::of(kitBand(), bandRung('band_row/standing'), $client, 'mean', 20);
+    $hard = BandSetUp::of(kitBand(), bandRung('band_row/standing'), $client, 'mean', 40);
+    expect($hard->standMm)->toBeGreaterThan($light->standMm)
+        ->and($light->band->mean($light->startMm, $light->endMm))->toEqualWithDelta(20.0, 0.01)
+        // the band at its start length, and the arm that reaches towards the anchor
+        ->and($light->standMm)->toBe((int) round($light->startMm + 0.386 * 1700))
+        ->and($light->says)->toContain('shoe lengths')->toContain((int) round($light->standMm / 10).' cm')
+        ->and($light->topView())->not->toBeNull()
+        ->and($light->endMm - $light->startMm)->toEqualWithDelta(340.0, 0.01);
+});
+
+it('says how short to grip where the body fixes the distance', function (): void {
+    $setUp = BandSetUp::of(kitBand(), bandRung('band_curl/one'), Made::client(['height_mm' => 1700]), 'end', 20);
+    expect($setUp->standMm)->toBeNull()
+        ->and($setUp->freeMm)->toBeLessThan(1200)
+        ->and($setUp->band->force($setUp->endMm))->toBeGreaterThan(19.0)->toBeLessThanOrEqual(20.0)
+        ->and($setUp->says)->toContain('slack band')
+        ->and(noteRules($setUp))->toContain('band.shoe', 'band.inspect', 'band.latex');
+});
+
+it('warns of a cap at the end, of a slack start, of the skin, and of latex', function (): void {
+    $client = Made::client();
+    expect(noteRules(BandSetUp::of(kitBand(), bandRung('band_row/seated'), $client, 'mean', 25, 10.0, 'Arms lifted up to 1 kg')))->toContain('band.cap')
+        ->and(noteRules(BandSetUp::of(kitBand(), bandRung('band_row/seated'), $client, 'mean', 25, 200.0, '')))->not->toContain('band.cap')
+        ->and(noteRules(BandSetUp::of(kitBand(), bandRung('band_row/standing'), $client, 'end', 33.0)))->toContain('band.taut')
+        ->and(noteRules(BandSetUp::of(kitBand(rest: 400), bandRung('band_side_step/ankle'), $client, 'end', 28)))->toContain('band.skin')
+        ->and(noteRules(BandSetUp::of(kitBand('latex_free'), bandRung('band_row/seated'), $client, 'mean', 25)))->not->toContain('band.latex');
+});
+
+it('holds the chair of a seated pull, and asks for chocks where wheels would roll', function (): void {
+    $says = static fn (array $with, float $friction): string => BandSetUp::of(kitBand(), bandRung('band_row/seated'), Made::client($with), 'end', 50, friction: $friction)->notes[0]->says;
+    expect($says([], 0.5))->toContain('stays put')
+        ->and($says(['body_mass_kg' => 22, 'conditions' => [['code' => 'wheelchair_user']]], 0.2))->toContain('chocks');
+});
+
+it('refuses a pull that cannot be reached, a rung without a band, and a band too short for the way', function (): void {
+    $client = Made::client();
+    expect(fn () => BandSetUp::of(kitBand(), bandRung('band_row/seated'), $client, 'mean', 300))->toThrow(InvalidInput::class, 'is not reachable')
+        ->and(fn () => BandSetUp::of(kitBand(), bandRung('curl/one_arm'), $client, 'mean', 10))->toThrow(InvalidInput::class, 'uses no band')
+        ->and(fn () => BandSetUp::of(kitBand(rest: 150), bandRung('band_apart/chest'), $client, 'mean', 10))->toThrow(InvalidInput::class, 'too short');
+});
+
+it('meets the force it is asked for by free length, for thousands of bands', function (): void {
+    $made = new Made(131);
+    $met = 0;
+    for ($i = 0; $i < 3000; $i++) {
+        $points = [];
+        $force = $elongation = 0.0;
+        for ($n = $made->int(1, 5); $n > 0; $n--) {
+            $points[] = [$elongation += $made->int(5, 60), $force += $made->int(1, 40)];
+        }
+        $band = new Band($made->int(400, 2500), $points);
+        $start = (float) $made->int(150, 900);
+        $travel = (float) $made->int(80, 600);
+        $at = $made->chance(50) ? 'end' : 'mean';
+        try {
+            $rest = $band->restFor($start, $travel, $at, $wanted = $made->int(5, 600) / 10);
+        } catch (InvalidInput) {
+            continue;
+        }
+        $short = $band->shortenedTo($rest);
+        $got = $at === 'end' ? $short->force($start + $travel) : $short->mean($start, $start + $travel);
+        if ($got === null || abs($got - $wanted) > 0.01 || $rest > $band->restMm || $short->elongationPct($start + $travel) > $band->maxElongationPct + 1e-6) {
+            $this->fail("band $i: asked $wanted, got ".json_encode($got)." from $rest mm");
+        }
+        $met++;
+    }
+    expect($met)->toBeGreaterThan(500);
+});
+
+it('suggests only starts that are taut by five percent or more, where the band has room', function (): void {
+    $client = Made::client(['height_mm' => 1700]);
+    foreach (['band_row/standing', 'band_curl/one', 'band_press/one', 'band_knee_extension/full_arc'] as $path) {
+        [$least, $most] = BandSetUp::reach(kitBand(), bandRung($path)->band, $client, 'mean');
+        $setUp = BandSetUp::of(kitBand(), bandRung($path), $client, 'mean', $least);
+        expect($setUp->band->elongationPct($setUp->startMm))->toBeGreaterThanOrEqual(4.999, $path)
+            ->and(noteRules($setUp))->toContain('band.inspect')
+            ->and($most)->toBeGreaterThan($least);
+    }
+});
+
+it('folds a band that both hands hold: half as long and twice the pull, the sum of both hands', function (): void {
+    $client = Made::client(['height_mm' => 1700]);
+    $both = BandSetUp::of(kitBand(), bandRung('band_row/seated'), $client, 'mean', 20);
+    $one = BandSetUp::of(kitBand(), bandRung('band_row/one_arm'), $client, 'mean', 20);
+    expect($both->band->restMm)->toBe(600.0)
+        ->and($both->band->strands)->toBe(2)
+        ->and($both->says)->toContain('an end in each hand')
+        ->and($both->standMm)->toBeLessThan($one->standMm)
+        ->and($one->says)->not->toContain('an end in each hand');
+});
+
+it('takes a loop as it is: round the legs the stance makes the pull, and it is not folded', function (): void {
+    $loop = new KitBand('l', 'loop', new Band(300, [[50, 40], [120, 80]]), 'fabric', 'loop');
+    $legs = BandSetUp::of($loop, bandRung('band_side_step/thigh'), Made::client(['height_mm' => 1700]), 'end', 60);
+    expect($legs->freeMm)->toBeNull()
+        ->and($legs->says)->toContain('cm from outside to outside')
+        ->and($legs->band->force($legs->endMm))->toEqualWithDelta(60.0, 0.01)
+        ->and($legs->band->restMm)->toBe(300.0);
+});

@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Client\Grip;
+use BuoyantStep\Core\Errors\UnknownCode;
+use BuoyantStep\Core\Exercises\Axis;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Exercises\Family;
+use BuoyantStep\Core\Exercises\Pattern;
+use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\Kit;
+use BuoyantStep\Core\Kit\KitBand;
+use BuoyantStep\Core\Kit\Place;
+use BuoyantStep\Core\Kit\Thing;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Judge;
+use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\Situation;
+use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Day;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+
+const CATALOGUE = __DIR__.'/../../catalogue';
+
+/** @return list<array{Family, Rung}> */
+function everyRung(): array
+{
+    $all = [];
+    foreach (Catalogue::standard()->families() as $family) {
+        foreach ($family->rungs as $rung) {
+            $all[] = [$family, $rung];
+        }
+    }
+
+    return $all;
+}
+
+/** @return array<string, mixed> */
+function schemaErrors(mixed $data, string $schema): array
+{
+    $result = (new Validator)->validate($data, (string) file_get_contents(CATALOGUE.'/../schema/'.$schema));
+
+    return $result->isValid() ? [] : (new ErrorFormatter)->format($result->error());
+}
+
+it('fits its schema, file by file, and each rung is whole once what the family shares is laid under it', function (string $file): void {
+    $data = json_decode((string) file_get_contents($file));
+    expect(schemaErrors($data, 'family.json'))->toBe([])->and(basename($file, '.json'))->toBe($data->code);
+    foreach ($data->rungs as $rung) {
+        $whole = (object) [...(array) $data->shared, ...(array) $rung];
+        $whole->demands = (object) [...(array) ($data->shared->demands ?? []), ...(array) ($rung->demands ?? [])];
+        expect(schemaErrors($whole, 'rung.json'))->toBe([], $data->code.'/'.$rung->code);
+    }
+})->with(static fn (): array => array_map(static fn (string $f): array => [$f], glob(CATALOGUE.'/*.json') ?: []));
+
+it('covers every pattern with sixty families and a hundred and fifty rungs or more', function (): void {
+    $families = Catalogue::standard()->families();
+    expect(count($families))->toBeGreaterThanOrEqual(60)->and(count(everyRung()))->toBeGreaterThanOrEqual(150)
+        ->and(array_diff(array_column(Pattern::cases(), 'value'), array_map(static fn (Family $f): string => $f->pattern->value, $families)))->toBe([]);
+});
+
+it('opens a rung of every pattern without any measure, and gives each pattern one main family', function (): void {
+    foreach (Pattern::cases() as $pattern) {
+        $families = array_filter(Catalogue::standard()->families(), static fn (Family $f): bool => $f->pattern === $pattern);
+        expect(array_filter($families, static fn (Family $f): bool => $f->rungs[0]->needs === []))->not->toBe([], $pattern->value)
+            ->and(array_filter($families, static fn (Family $f): bool => $f->draft === 1))->toHaveCount(1, $pattern->value);
+    }
+});
+
+it('uses words that exist, and asks only for tests that exist', function (): void {
+    $support = Field::SupportMin->scale() ?? [];
+    $changes = json_decode((string) file_get_contents(CATALOGUE.'/../schema/rung.json'))->properties->changes->items->enum;
+    foreach (everyRung() as [, $rung]) {
+        expect($support)->toContain($rung->demands->support)->toContain($rung->demands->usualSupport)
+            ->and(array_search($rung->demands->usualSupport, $support, true))->toBeLessThanOrEqual(array_search($rung->demands->support, $support, true), $rung->name);
+        foreach (array_keys($rung->needs) as $test) {
+            expect(Test::tryFrom($test))->not->toBeNull($test);
+        }
+        foreach ($rung->demands->changes ?? [] as $change) {
+            expect($changes)->toContain($change)->and(Judge::says($change))->not->toBe('', $rung->name);
+        }
+    }
+});
+
+it('says of a hand that holds a load no more support than the other hand can give', function (): void {
+    foreach (everyRung() as [$family, $rung]) {
+        $hands = match ($rung->holding?->value) {
+            'both_hands', 'each_hand' => ['free', 'seated'],
+            'one_hand' => ['free', 'fingertip', 'one_hand', 'seated'],
+            default => null,
+        };
+        if ($hands !== null) {
+            expect(in_array($rung->demands->support, $hands, true))->toBeTrue($family->code.'/'.$rung->code);
+        }
+    }
+});
+
+it('never asks less of a harder rung than of the one below', function (): void {
+    foreach (Catalogue::standard()->families() as $family) {
+        for ($i = 1; $i < count($family->rungs); $i++) {
+            foreach ($family->rungs[$i - 1]->needs as $test => $least) {
+                expect($family->rungs[$i]->needs[$test] ?? 0)->toBeGreaterThanOrEqual($least, $family->rungs[$i]->name.' '.$test);
+            }
+        }
+    }
+});
+
+it('has no two rungs that differ by nothing, and says truly what a step changes', function (): void {
+    $names = [];
+    $plain = static fn (Rung $r): string => (string) json_encode([$r->demands, $r->holding, $r->sides, $r->doseKind, $r->secondsPerUnit, $r->equipment, $r->lever, $r->band, $r->setUp, $r->figure]);
+    foreach (Catalogue::standard()->families() as $family) {
+        $steps = array_map(static fn (Rung $r): string => $r->step, $family->rungs);
+        expect(array_unique($steps))->toBe($steps)
+            ->and($family->rungs[0]->axes === [] || count($family->rungs[0]->axes) > 0)->toBeTrue();
+        array_push($names, ...array_map(static fn (Rung $r): string => $r->name, $family->rungs));
+        for ($i = 1; $i < count($family->rungs); $i++) {
+            [$below, $rung] = [$family->rungs[$i - 1], $family->rungs[$i]];
+            $at = $family->code.'/'.$rung->code;
+            expect($rung->axes)->not->toBe([], $at)->and($plain($rung) === $plain($below))->toBeFalse($at);
+            if (in_array(Axis::Surface, $rung->axes, true)) {
+                expect([$rung->demands->surface, $rung->equipment, $rung->demands->floorTransfer] === [$below->demands->surface, $below->equipment, $below->demands->floorTransfer])->toBeFalse($at);
+            }
+            if (in_array(Axis::Vision, $rung->axes, true)) {
+                expect($rung->demands->vision)->toBe('eyes_closed', $at);
+            }
+            if (in_array(Axis::Support, $rung->axes, true) && $rung->demands->isStanding()) {
+                expect([$rung->demands->usualSupport, $rung->demands->support, $rung->equipment] === [$below->demands->usualSupport, $below->demands->support, $below->equipment])->toBeFalse($at);
+            }
+            if (in_array(Axis::Load, $rung->axes, true)) {
+                expect([$rung->holding, $rung->band, $rung->demands->grip, $rung->equipment] === [$below->holding, $below->band, $below->demands->grip, $below->equipment] && $rung->setUp === $below->setUp)->toBeFalse($at);
+            }
+        }
+    }
+    expect(array_diff_assoc($names, array_unique($names)))->toBe([]);
+});
+
+it('says each set-up whole: whoever reads a sheet has not read the rung below', function (): void {
+    foreach (everyRung() as [$family, $rung]) {
+        expect(preg_match('/^(the same|same)\b/i', $rung->setUp))->toBe(0, $family->code.'/'.$rung->code)
+            ->and(strlen($rung->setUp))->toBeGreaterThan(11);
+    }
+});
+
+it('draws nobody into a load, a held breath or weight on the hands past the first rung without a measure', function (): void {
+    foreach (Catalogue::standard()->families() as $family) {
+        foreach (array_slice($family->rungs, 1) as $rung) {
+            if ($rung->holding !== null || $rung->demands->breath === 'high' || $rung->demands->bodyOnHands) {
+                expect($rung->needs)->not->toBe([], $family->code.'/'.$rung->code);
+            }
+        }
+    }
+});
+
+it('asks for a load where a load is held, and for a band where a band is used', function (): void {
+    foreach (everyRung() as [$family, $rung]) {
+        $at = $family->code.'/'.$rung->code;
+        expect(in_array(Thing::Load, $rung->equipment, true))->toBe($rung->holding !== null, $at)
+            ->and(in_array(Thing::Band, $rung->equipment, true))->toBe($rung->band !== null, $at)
+            ->and($rung->band === null || in_array('latex', $rung->demands->materials, true))->toBeTrue($at);
+    }
+});
+
+it('has no rung that no client could ever reach', function (): void {
+    $rows = [];
+    foreach (Test::cases() as $test) {
+        if ($test === Test::EasySet) {
+            continue;
+        }
+        foreach ($test->hasSides() ? ['left', 'right'] : [null] as $side) {
+            $rows[] = array_filter(['test' => $test->value, 'side' => $side, 'value' => $test->lessIsBetter() ? $test->range()[0] : $test->range()[1]], static fn (mixed $v): bool => $v !== null);
+        }
+    }
+    $kit = new Kit(Made::kitchen()->pieces, Made::kitchen()->carriers, [new KitBand('b', 'band', new Band(1200, [[100, 24], [200, 40]]), 'latex_free', 'flat')]);
+    $kit = new Kit([...$kit->pieces, ...Made::kit([['id' => 'cuff', 'mass_g' => 500, 'count' => 2, 'grip' => 'none', 'holdable' => true, 'packable' => false], ['id' => 'can', 'mass_g' => 480, 'count' => 4, 'grip' => 'power', 'holdable' => true, 'packable' => true]])->pieces], $kit->carriers, $kit->bands);
+    $situation = new Situation(Made::client(), Day::of(Made::TODAY), Made::measures($rows), $kit, Catalogue::standard(), RuleBook::standard(), place: new Place(Thing::cases()));
+    $drafter = new Drafter($situation);
+    foreach (everyRung() as [$family, $rung]) {
+        [$item, $why] = $drafter->item($family, $rung, new Wishes);
+        expect($item)->not->toBeNull($family->code.'/'.$rung->code.': '.$why)
+            ->and($drafter->notYet($rung))->toBeNull($rung->name);
+    }
+});
+
+/** Can this rung be done from a seat, as it is or with the change that it takes? */
+function isSeatable(Rung $rung): bool
+{
+    return $rung->demands->position === 'seated' || in_array('seated_instead', $rung->demands->changes ?? [], true);
+}
+
+it('leads a seated client from every family to a rung that is done from a seat', function (): void {
+    $catalogue = Catalogue::standard();
+    foreach ($catalogue->families() as $family) {
+        if ($family->pattern->allowsSeated()) {
+            $rungs = [...$family->rungs, ...($family->seatedFamily === null ? [] : $catalogue->family($family->seatedFamily)->rungs)];
+            expect(array_filter($rungs, isSeatable(...)))->not->toBe([], $family->code);
+        }
+    }
+});
+
+it('has in every pattern a rung that asks nothing of the hand', function (): void {
+    foreach (Pattern::cases() as $pattern) {
+        $handsFree = array_filter(everyRung(), static fn (array $fr): bool => $fr[0]->pattern === $pattern && (Grip::None->allows($fr[1]->demands->grip) || in_array('grip_aid', $fr[1]->demands->changes ?? [], true)) && in_array($fr[1]->holding?->value, [null, 'worn', 'cuff', 'lap'], true));
+        expect($handsFree)->not->toBe([], $pattern->value);
+    }
+});
+
+it('finds home families for the names of gym machines, for parts of a name, a pattern and a muscle', function (string $typed, string $family): void {
+    expect(array_map(static fn (array $f): string => $f['family']->code, Catalogue::standard()->search($typed)))->toContain($family);
+})->with([
+    ['leg press', 'seat_rise'],
+    ['leg press', 'squat'],
+    ['leg curl', 'knee_curl'],
+    ['leg curl', 'bridge'],
+    ['leg extension', 'knee_extension'],
+    ['leg extension', 'band_knee_extension'],
+    ['cable row', 'band_row'],
+    ['pull-down', 'band_pull_down'],
+    ['chest press', 'floor_press'],
+    ['hip abductor', 'side_kick'],
+    ['hip abductor', 'band_side_step'],
+    ['cable trunk turn', 'trunk_turn'],
+    ['heel', 'heel_raise'], ['balance', 'stance_balance'], ['hamstring', 'hinge'],
+]);
+
+it('finds nothing for nothing, and names what is asked for and not there', function (): void {
+    expect(Catalogue::standard()->search('  '))->toBe([])
+        ->and(Catalogue::standard()->search('zebra'))->toBe([])
+        ->and(fn () => Catalogue::standard()->family('leg_press'))->toThrow(UnknownCode::class, 'Unknown family')
+        ->and(fn () => Catalogue::standard()->family('curl')->rung('standng'))->toThrow(UnknownCode::class, 'Did you mean "standing"');
+});

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Exercises\LeverNotes;
+use BuoyantStep\Core\Kit\Holding;
+use BuoyantStep\Core\Kit\Ladder;
+use BuoyantStep\Core\Kit\Makeable;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Reason;
+
+function notesOn(string $path, array $client = ['body_mass_kg' => 70, 'height_mm' => 1700], ?int $loadG = null, int $stepPct = 10): string
+{
+    [$family, $rung] = explode('/', $path);
+    $ladder = $loadG === null ? null : new Ladder(Holding::Cuff, [new Makeable($loadG, null, ['c' => 1])]);
+
+    return implode(' ', array_map(static fn (Reason $r): string => $r->says, LeverNotes::of(Catalogue::standard()->family($family)->rung($rung), Made::client($client), $ladder, $stepPct)));
+}
+
+it('says that one kilogram at the ankle is a big step, and how to make it smaller', function (): void {
+    expect(notesOn('back_kick/cuff', loadG: 1000))->toContain('41.2 N·m')->toContain('1 kg at the ankle, is +20 %')->toContain('just above the knee (+10 %)')->toContain('stay at about 500 g');
+});
+
+it('says what a weight adds when it is within a step, and what half a kilogram would when there is none', function (): void {
+    expect(notesOn('back_kick/cuff', loadG: 400))->toContain('+8 %')->not->toContain('more than a step')
+        ->and(notesOn('scaption/free'))->toContain('10.3 N·m')->toContain('Each 0.5 kg in the hand would add 31 %');
+});
+
+it('says how much of the body a push carries, and that it has no figure where none was measured', function (): void {
+    expect(notesOn('floor_push/floor', ['body_mass_kg' => 70, 'height_mm' => 1750]))->toContain('64 % of body weight')->toContain('44.8 kg')
+        ->and(notesOn('floor_push/knees', ['body_mass_kg' => 70, 'height_mm' => 1750]))->toContain('49 %')
+        ->and(notesOn('wall_counter_push/counter'))->toContain('No figure')
+        ->and(notesOn('wall_counter_push/wall'))->toContain('13 %')
+        ->and(notesOn('wall_counter_push/wall_far'))->toContain('26 %');
+});
+
+it('counts the rise, the side bend and the load held out', function (): void {
+    expect(notesOn('seat_rise/hands', ['body_mass_kg' => 70, 'height_mm' => 1650]))->toContain('232 J')->toContain('takes off 13 %')
+        ->and(notesOn('suitcase_carry/hold', loadG: 5000))->toContain('10.4 N·m')
+        ->and(notesOn('lap_carry/lap_shelf', loadG: 3000))->toContain('adds 7.4 N·m there; at 55 cm it adds 16.2')->toContain('26.4')
+        ->and(notesOn('march/seated'))->toBe('');
+});

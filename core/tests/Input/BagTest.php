@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Client\Side;
+use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Errors\UnknownCode;
+use BuoyantStep\Core\Input\Bag;
+
+$bag = new Bag(['text' => 'a', 'blank' => '  ', 'whole' => 3, 'float' => 3.0, 'half' => 3.5, 'yes' => true, 'side' => 'left', 'list' => [['a' => 1], ['a' => 2]], 'words' => ['x', 'y'], 'one' => 'x', 'map' => ['k' => 'v', 'n' => 1], 'nothing' => null], '/at');
+
+it('reads what is there', function () use ($bag): void {
+    expect($bag->string('text'))->toBe('a')
+        ->and($bag->int('whole'))->toBe(3)
+        ->and($bag->int('float'))->toBe(3)
+        ->and($bag->number('half', 0, 9))->toBe(3.5)
+        ->and($bag->bool('yes'))->toBeTrue()
+        ->and($bag->bool('absent', true))->toBeTrue()
+        ->and($bag->enum('side', Side::class))->toBe(Side::Left)
+        ->and($bag->strings('words'))->toBe(['x', 'y'])
+        ->and($bag->strings('one'))->toBe(['x'])
+        ->and($bag->strings('absent'))->toBe([])
+        ->and($bag->texts('map'))->toBe(['k' => 'v'])
+        ->and($bag->bags('list')[1]->int('a'))->toBe(2)
+        ->and($bag->optInt('nothing'))->toBeNull()
+        ->and($bag->has('nothing'))->toBeFalse();
+});
+
+it('refuses the rest and says where', function (callable $read, string $pointer) use ($bag): void {
+    try {
+        $read($bag);
+        $this->fail('accepted');
+    } catch (InvalidInput $e) {
+        expect($e->pointer)->toBe($pointer)->and($e->getMessage())->toContain('must');
+    }
+})->with([
+    'a blank text' => [fn (Bag $b) => $b->string('blank'), '/at/blank'],
+    'a number for a text' => [fn (Bag $b) => $b->string('whole'), '/at/whole'],
+    'a half for a whole' => [fn (Bag $b) => $b->int('half'), '/at/half'],
+    'a text for a number' => [fn (Bag $b) => $b->number('text', 0, 1), '/at/text'],
+    'over the top' => [fn (Bag $b) => $b->int('whole', 0, 2), '/at/whole'],
+    'under the bottom' => [fn (Bag $b) => $b->number('half', 4, 9), '/at/half'],
+    'a text for a yes' => [fn (Bag $b) => $b->bool('text'), '/at/text'],
+    'an unknown word' => [fn (Bag $b) => $b->enum('text', Side::class), '/at/text'],
+    'a text for an object' => [fn (Bag $b) => $b->bag('text'), '/at/text'],
+    'an object for a list' => [fn (Bag $b) => $b->bags('map'), '/at/map'],
+    'numbers for texts' => [fn (Bag $b) => $b->strings('list'), '/at/list/0'],
+    'texts for numbers' => [fn (Bag $b) => $b->ints('words', 0, 9), '/at/words/0'],
+]);
+
+it('refuses what is not an object', fn () => Bag::decode('3'))->throws(InvalidInput::class);
+
+it('guesses what was meant only when it is near', function (): void {
+    expect(UnknownCode::of('test', 'chair_stand', ['chair_stand_30s', 'grip'])->getMessage())->toContain('Did you mean "chair_stand_30s"')
+        ->and(UnknownCode::of('test', 'zzz', ['chair_stand_30s', 'grip'])->getMessage())->not->toContain('Did you mean "chair');
+});

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Client\Profile;
+use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Gate\Gate;
+use BuoyantStep\Core\Limits\Gate\GateResult;
+use BuoyantStep\Core\Limits\Gate\Readings;
+use BuoyantStep\Core\Limits\Gate\Symptoms;
+use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Day;
+
+function gateFor(array $client, array $readings, array $symptoms = [], ?int $pain = null): GateResult
+{
+    $on = Day::of(Made::TODAY);
+    $profile = Made::client($client);
+
+    return (new Gate($profile, $on, RuleBook::standard()->envelope(new Facts($profile, $on))))->check(Readings::read(new Bag($readings)), $symptoms, $pain);
+}
+
+const PRESSED = ['conditions' => [['code' => 'hypertension_controlled']]];
+const BREATHLESS = ['conditions' => [['code' => 'chronic_lung_disease']]];
+const SUGARED = ['conditions' => [['code' => 'diabetes_glucose_lowering']]];
+const EXPECTING = ['pregnancy' => ['due_date' => '2027-03-01']];
+
+it('gives the verdict of its row, on both sides of each boundary', function (array $client, array $readings, array $symptoms, ?int $pain, string $verdict): void {
+    $result = gateFor($client, $readings, $symptoms, $pain);
+    expect($result->verdict->value)->toBe($verdict, json_encode($result));
+    if ($verdict !== 'go') {
+        expect($result->findings)->not->toBe([])->and($result->actions())->not->toBe([]);
+    }
+})->with([
+    '159/99, known' => [PRESSED, ['sbp' => 159, 'dbp' => 99], [], null, 'go'],
+    '160, known' => [PRESSED, ['sbp' => 160, 'dbp' => 80], [], null, 'lighter'],
+    '100 below, known' => [PRESSED, ['sbp' => 140, 'dbp' => 100], [], null, 'lighter'],
+    '179/109, known' => [PRESSED, ['sbp' => 179, 'dbp' => 109], [], null, 'lighter'],
+    '180, first' => [PRESSED, ['sbp' => 180, 'dbp' => 90], [], null, 'wait'],
+    '110 below, first' => [PRESSED, ['sbp' => 150, 'dbp' => 110], [], null, 'wait'],
+    '180, repeated' => [PRESSED, ['sbp' => 180, 'dbp' => 90, 'repeat' => true], [], null, 'not_today'],
+    '160, not known, first' => [[], ['sbp' => 160, 'dbp' => 90], [], null, 'wait'],
+    '160, not known, repeated' => [[], ['sbp' => 160, 'dbp' => 90, 'repeat' => true], [], null, 'lighter'],
+    '160 with a headache' => [PRESSED, ['sbp' => 160, 'dbp' => 90], ['headache'], null, 'stop_and_call'],
+    'pregnant 139/89' => [EXPECTING, ['sbp' => 139, 'dbp' => 89], [], null, 'go'],
+    'pregnant 140' => [EXPECTING, ['sbp' => 140, 'dbp' => 80], [], null, 'not_today'],
+    'pregnant 90 below' => [EXPECTING, ['sbp' => 120, 'dbp' => 90], [], null, 'not_today'],
+    'pregnant 159/109' => [EXPECTING, ['sbp' => 159, 'dbp' => 109], [], null, 'not_today'],
+    'pregnant 160' => [EXPECTING, ['sbp' => 160, 'dbp' => 90], [], null, 'stop_and_call'],
+    'new mother 140' => [['postpartum' => ['birth_date' => '2026-10-20', 'birth' => 'vaginal']], ['sbp' => 140, 'dbp' => 80], [], null, 'not_today'],
+    'mother after six weeks 140' => [['postpartum' => ['birth_date' => '2026-10-14', 'birth' => 'vaginal', 'symptoms' => ['symptom_free_screen']]], ['sbp' => 140, 'dbp' => 80], [], null, 'go'],
+    'low 99, usual not known' => [[], ['sbp' => 99, 'dbp' => 60], [], null, 'lighter'],
+    'low 100' => [[], ['sbp' => 100, 'dbp' => 60], [], null, 'go'],
+    'low 98, usual 110' => [['usual' => ['sbp' => 110]], ['sbp' => 98, 'dbp' => 60], [], null, 'go'],
+    'low 95, usual 110' => [['usual' => ['sbp' => 110]], ['sbp' => 95, 'dbp' => 60], [], null, 'lighter'],
+    'low 89' => [[], ['sbp' => 89, 'dbp' => 50], [], null, 'not_today'],
+    'low 89, usual 85' => [['usual' => ['sbp' => 85]], ['sbp' => 89, 'dbp' => 50], [], null, 'go'],
+    'low 95 and dizzy' => [[], ['sbp' => 95, 'dbp' => 60], ['dizziness'], null, 'not_today'],
+    'pulse 100' => [[], ['heart_rate' => 100], [], null, 'go'],
+    'pulse 101' => [[], ['heart_rate' => 101], [], null, 'lighter'],
+    'pulse 120' => [[], ['heart_rate' => 120], [], null, 'not_today'],
+    'pulse 85, usual 65' => [['usual' => ['heart_rate' => 65]], ['heart_rate' => 85], [], null, 'lighter'],
+    'pulse 84, usual 65' => [['usual' => ['heart_rate' => 65]], ['heart_rate' => 84], [], null, 'go'],
+    'pulse 39' => [[], ['heart_rate' => 39], [], null, 'not_today'],
+    'pulse 39, usual 40' => [['usual' => ['heart_rate' => 40]], ['heart_rate' => 39], [], null, 'go'],
+    'irregular, new' => [[], ['irregular_pulse' => true], [], null, 'wait'],
+    'irregular with symptoms' => [[], ['irregular_pulse' => true], ['dizziness'], null, 'stop_and_call'],
+    'saturation 92' => [[], ['spo2' => 92], [], null, 'go'],
+    'saturation 91, first' => [[], ['spo2' => 91], [], null, 'wait'],
+    'saturation 91, repeated' => [[], ['spo2' => 91, 'repeat' => true], [], null, 'not_today'],
+    'lung 92' => [BREATHLESS, ['spo2' => 92], [], null, 'go'],
+    'lung 91' => [BREATHLESS, ['spo2' => 91], [], null, 'lighter'],
+    'lung 88' => [BREATHLESS, ['spo2' => 88], [], null, 'lighter'],
+    'lung 87, first' => [BREATHLESS, ['spo2' => 87], [], null, 'wait'],
+    'lung 87, repeated' => [BREATHLESS, ['spo2' => 87, 'repeat' => true], [], null, 'not_today'],
+    'lung 87, breathless' => [BREATHLESS, ['spo2' => 87], ['breathless_at_rest'], null, 'stop_and_call'],
+    'glucose 5.6' => [SUGARED, ['glucose_mmol' => 5.6], [], null, 'go'],
+    'glucose 5.5' => [SUGARED, ['glucose_mmol' => 5.5], [], null, 'lighter'],
+    'glucose 5.0' => [SUGARED, ['glucose_mmol' => 5.0], [], null, 'lighter'],
+    'glucose 4.9' => [SUGARED, ['glucose_mmol' => 4.9], [], null, 'wait'],
+    'glucose 3.0' => [SUGARED, ['glucose_mmol' => 3.0], [], null, 'wait'],
+    'glucose 2.9' => [SUGARED, ['glucose_mmol' => 2.9], [], null, 'not_today'],
+    'glucose 4.9, no lowering medicine' => [[], ['glucose_mmol' => 4.9], [], null, 'go'],
+    'glucose 13.9' => [SUGARED, ['glucose_mmol' => 13.9], [], null, 'go'],
+    'glucose 14, ketones unknown' => [SUGARED, ['glucose_mmol' => 14], [], null, 'wait'],
+    'glucose 14, ketones 0.5' => [SUGARED, ['glucose_mmol' => 14, 'ketones_mmol' => 0.5], [], null, 'go'],
+    'glucose 16.8, well, ketones 0.5' => [SUGARED, ['glucose_mmol' => 16.8, 'ketones_mmol' => 0.5, 'unwell' => false], [], null, 'lighter'],
+    'glucose 14 and unwell' => [SUGARED, ['glucose_mmol' => 14, 'ketones_mmol' => 0.5, 'unwell' => true], [], null, 'stop_and_call'],
+    'ketones 0.6' => [SUGARED, ['glucose_mmol' => 10, 'ketones_mmol' => 0.6], [], null, 'lighter'],
+    'ketones 1.4' => [SUGARED, ['glucose_mmol' => 10, 'ketones_mmol' => 1.4], [], null, 'lighter'],
+    'ketones 1.5' => [SUGARED, ['glucose_mmol' => 10, 'ketones_mmol' => 1.5], [], null, 'stop_and_call'],
+    'a low that needed help' => [SUGARED, ['glucose_mmol' => 8], ['severe_low_24h'], null, 'not_today'],
+    'temperature 37.9' => [[], ['temp_c' => 37.9], [], null, 'go'],
+    'temperature 38.0' => [[], ['temp_c' => 38.0], [], null, 'not_today'],
+    'pain 3, no usual' => [[], [], [], 3, 'go'],
+    'pain 4, no usual' => [[], [], [], 4, 'lighter'],
+    'pain 5, no usual' => [[], [], [], 5, 'lighter'],
+    'pain 6, no usual' => [[], [], [], 6, 'not_today'],
+    'pain at its usual 5' => [['usual' => ['pain' => 5]], [], [], 5, 'go'],
+    'pain 1 above' => [['usual' => ['pain' => 2]], [], [], 3, 'lighter'],
+    'pain 2 above' => [['usual' => ['pain' => 2]], [], [], 4, 'not_today'],
+    'weight up 2.0' => [['conditions' => [['code' => 'heart_failure']], 'usual' => ['weight_kg' => 70]], ['sbp' => 120, 'dbp' => 70, 'weight_kg' => 72], [], null, 'go'],
+    'weight up 2.1' => [['conditions' => [['code' => 'heart_failure']], 'usual' => ['weight_kg' => 70]], ['sbp' => 120, 'dbp' => 70, 'weight_kg' => 72.1], [], null, 'not_today'],
+    'skin broken' => [[], ['skin_ok' => false], [], null, 'lighter'],
+    'fatigue 6' => [[], ['fatigue' => 6], [], null, 'go'],
+    'fatigue 7' => [[], ['fatigue' => 7], [], null, 'lighter'],
+    'slept badly' => [[], ['slept_badly' => true], [], null, 'lighter'],
+    'dizziness alone' => [[], [], ['dizziness'], null, 'lighter'],
+    'dizziness in pregnancy' => [EXPECTING, ['sbp' => 110, 'dbp' => 70], ['dizziness'], null, 'stop_and_call'],
+    'a missing watch' => [PRESSED, [], [], null, 'wait'],
+    'half a pressure' => [PRESSED, ['sbp' => 120], [], null, 'wait'],
+    'exercise withheld' => [['conditions' => [['code' => 'pregnancy_pre_eclampsia']]], ['sbp' => 110, 'dbp' => 70], [], null, 'stop_and_call'],
+]);
+
+it('always stops on a stop sign', function (string $symptom): void {
+    expect(gateFor([], ['sbp' => 120, 'dbp' => 70], [$symptom])->verdict->value)->toBe('stop_and_call');
+})->with(array_keys(Symptoms::STOP));
+
+it('refuses readings that no living person has, and an upper pressure below the lower', function (array $readings): void {
+    gateFor([], $readings);
+})->with([[['sbp' => 400]], [['spo2' => 101]], [['heart_rate' => 10]], [['temp_c' => 20]], [['sbp' => 80, 'dbp' => 90]], [['glucose_mmol' => 90]]])->throws(InvalidInput::class);
+
+it('converts glucose as the table says', fn () => expect(Readings::mmol(90))->toBe(5.0)->and(Readings::mmol(250))->toBe(13.9));
+
+it('says what was not entered', fn () => expect(gateFor([], ['sbp' => 120, 'dbp' => 70])->unknown)->toContain('pain at rest', 'saturation')->not->toContain('blood pressure'));
+
+it('never improves when a reading gets worse', function (): void {
+    $made = new Made(71);
+    $on = Day::of(Made::TODAY);
+    $rules = RuleBook::standard();
+    $worse = [
+        ['sbp', 100, 255, 1],
+        ['dbp', 60, 155, 1],
+        ['sbp', 95, 60, -1],
+        ['heart_rate', 70, 215, 1],
+        ['heart_rate', 56, 27, -1],
+        ['spo2', 99, 52, -1],
+        ['glucose_mmol', 8.0, 1.0, -0.2],
+        ['glucose_mmol', 8.0, 30.0, 0.4],
+        ['ketones_mmol', 0.0, 6.0, 0.1],
+        ['temp_c', 36.5, 41.0, 0.1],
+        ['fatigue', 0, 10, 1],
+        ['weight_kg', 60, 90, 0.5],
+    ];
+    for ($i = 0; $i < 5000; $i++) {
+        $form = [...$made->randomForm(), ...($made->chance(50) ? ['usual' => ['sbp' => $made->int(80, 150), 'heart_rate' => $made->int(38, 90), 'pain' => $made->int(0, 6), 'weight_kg' => $made->int(60, 80)]] : [])];
+        $client = Profile::read(new Bag($form));
+        $gate = new Gate($client, $on, $rules->envelope(new Facts($client, $on)));
+        [$field, $from, $to, $step] = $made->one($worse);
+        $others = $field === 'sbp' || $field === 'dbp' ? [] : ['sbp' => 120, 'dbp' => 50];
+        $others += ['repeat' => $made->chance(50), ...($field === 'ketones_mmol' ? ['glucose_mmol' => $made->int(6, 25)] : []), ...($made->chance(50) && $field === 'glucose_mmol' ? ['ketones_mmol' => $made->int(0, 20) / 10] : [])];
+        $symptoms = $made->chance(30) ? [$made->one(array_keys(Symptoms::all()))] : [];
+        $before = -1;
+        for ($value = $from, $n = 0; $n < 12; $n++, $value += ($to - $from) / 12) {
+            $reading = round($value, 1);
+            $rank = $gate->check(Readings::read(new Bag([...$others, $field => $reading])), $symptoms, 0)->verdict->rank();
+            if ($rank < $before) {
+                $this->fail("client $i: $field $reading improved the verdict ".json_encode([$form, $others, $symptoms]));
+            }
+            $before = $rank;
+        }
+        for ($pain = 0, $before = -1; $pain <= 10; $pain++) {
+            $rank = $gate->check(Readings::read(new Bag($others)), $symptoms, $pain)->verdict->rank();
+            if ($rank < $before) {
+                $this->fail("client $i: pain $pain improved the verdict");
+            }
+            $before = $rank;
+        }
+    }
+    expect($i)->toBe(5000);
+});

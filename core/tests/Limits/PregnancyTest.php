@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Limits\Envelope;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Day;
+
+/** The envelope on a day of gestation: day 0 lies 280 days before the due date. */
+function onGestationDay(int $day, array $with = []): Envelope
+{
+    $today = Day::of(Made::TODAY);
+
+    return RuleBook::standard()->envelope(new Facts(Made::client([...$with, 'pregnancy' => ['due_date' => (string) $today->plus(280 - $day)]]), $today));
+}
+
+it('changes on the day and not the day before', function (int $day, Field $field, string|int $value, bool $in): void {
+    $envelope = onGestationDay($day);
+    $has = is_int($value) ? $envelope->number($field) === $value : in_array($value, $envelope->words($field), true);
+    expect($has)->toBe($in);
+})->with([
+    'day 139: flat on the back still allowed' => [139, Field::AvoidPositions, 'supine_flat', false],
+    'day 140: raised' => [140, Field::AvoidPositions, 'supine_flat', true],
+    'day 111: prone allowed' => [111, Field::AvoidPositions, 'prone', false],
+    'day 112: prone out' => [112, Field::AvoidPositions, 'prone', true],
+    'day 139: impact 2' => [139, Field::ImpactMax, 2, true],
+    'day 140: impact 1' => [140, Field::ImpactMax, 1, true],
+    'day 195: free on one leg' => [195, Field::AvoidMotions, 'single_leg_load_unsupported', false],
+    'day 196: fingertips on one leg' => [196, Field::AvoidMotions, 'single_leg_load_unsupported', true],
+    'day 300: everything still holds' => [300, Field::AvoidPositions, 'supine_flat', true],
+]);
+
+it('caps effort at 7 for the trained and 6 otherwise', function (): void {
+    expect(onGestationDay(100)->number(Field::EffortMax))->toBe(7)
+        ->and(onGestationDay(100, ['training' => ['level' => 'returning']])->number(Field::EffortMax))->toBe(6)
+        ->and(onGestationDay(100, ['training' => []])->number(Field::EffortMax))->toBe(6);
+});
+
+it('asks for clearance, reps, short holds and no breath holding from the first day', function (): void {
+    $envelope = onGestationDay(0);
+    expect($envelope->word(Field::Clearance))->toBe('advised')
+        ->and($envelope->number(Field::RepsMin))->toBe(10)
+        ->and($envelope->number(Field::HoldMaxS))->toBe(10)
+        ->and($envelope->word(Field::Breath))->toBe('no_holding')
+        ->and($envelope->words(Field::StopSigns))->toContain('vaginal bleeding', 'fluid leaking');
+});
+
+it('follows the stricter school from 16 weeks when it is chosen', function (int $day, bool $out): void {
+    expect(in_array('supine_flat', onGestationDay($day, ['schools' => ['pregnancy_supine' => 'from_16']])->words(Field::AvoidPositions), true))->toBe($out);
+})->with([[111, false], [112, true]]);
+
+it('foresees its crossings, each once', function (): void {
+    $today = Day::of(Made::TODAY);
+    $client = Made::client(['pregnancy' => ['due_date' => (string) $today->plus(280 - 130)]]);
+    $crossings = RuleBook::standard()->crossings(new Facts($client, $today));
+    expect(array_map(static fn ($c): int => $today->daysTo($c->date), $crossings))->toBe([10, 10, 66, 150]);
+});
+
+it('refuses a due date more than forty weeks ahead', function (): void {
+    Made::client(['pregnancy' => ['due_date' => '2027-09-02']])->assertPlausible(Day::of(Made::TODAY));
+})->throws(InvalidInput::class, 'more than 40 weeks');
+
+it('never loosens from one day to the next', function (): void {
+    $tighter = static function (Envelope $before, Envelope $after): void {
+        foreach (Field::cases() as $field) {
+            if ($field->isList()) {
+                expect(array_diff($before->words($field), $after->words($field)))->toBe([], $field->value);
+            } elseif ($before->tightest($field) !== null) {
+                expect($field->tightness($after->tightest($field)->value))->toBeGreaterThanOrEqual($field->tightness($before->tightest($field)->value));
+            }
+        }
+    };
+    $before = onGestationDay(0);
+    for ($day = 1; $day <= 300; $day++) {
+        $after = onGestationDay($day);
+        $tighter($before, $after);
+        $before = $after;
+    }
+});

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Client\Sex;
+use BuoyantStep\Core\Client\Side;
+use BuoyantStep\Core\Errors\CoreError;
+use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\TestSafety;
+use BuoyantStep\Core\Measures\Appraisal;
+use BuoyantStep\Core\Measures\ArmCurlNorm;
+use BuoyantStep\Core\Measures\ChairStandNorm;
+use BuoyantStep\Core\Measures\Change;
+use BuoyantStep\Core\Measures\Result;
+use BuoyantStep\Core\Measures\SitToStandPower;
+use BuoyantStep\Core\Measures\Symmetry;
+use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Day;
+
+$rows = [];
+foreach (['male' => [14, 12, 12, 11, 10, 8, 7], 'female' => [12, 11, 10, 10, 9, 8, 4]] as $sex => $cuts) {
+    foreach ($cuts as $i => $cut) {
+        $from = 60 + 5 * $i;
+        $rows["$sex $from"] = [$sex, $from, $cut];
+        $rows["$sex ".($from + 4)] = [$sex, $from + 4, $cut];
+    }
+}
+
+it('holds the chair stand against every row of the table', function (string $sex, int $age, int $cut): void {
+    expect(ChairStandNorm::cutOff($age, Sex::from($sex)))->toBe($cut);
+    $client = Made::client(['sex' => $sex, 'birth_date' => sprintf('%d-11-25', 2026 - $age)]);
+    $flag = static fn (int $stands): ?string => Appraisal::of(Result::read(new Bag(['test' => 'chair_stand_30s', 'value' => $stands])), $client, Day::of(Made::TODAY))->flag;
+    expect($flag($cut))->toBeNull()->and($flag($cut - 1))->toContain('falls risk');
+})->with($rows);
+
+it('has no chair-stand norm outside 60 to 94 or for sex other', function (int $age, Sex $sex): void {
+    expect(ChairStandNorm::cutOff($age, $sex))->toBeNull();
+})->with([[59, Sex::Male], [95, Sex::Female], [70, Sex::Other]]);
+
+it('meets the golden figure of sit-to-stand power', function (): void {
+    expect(SitToStandPower::watts(70, 1.65, 0.45, 2.5))->toEqualWithDelta(185.3, 0.05);
+});
+
+it('has no power without a stand, and refuses a seat as high as the hips', function (): void {
+    expect(fn () => SitToStandPower::watts(70, 1.65, 0.45, 0))->toThrow(InvalidInput::class)
+        ->and(fn () => SitToStandPower::watts(70, 0.9, 0.45, 2))->toThrow(InvalidInput::class);
+    $none = Appraisal::of(Result::read(new Bag(['test' => 'chair_stand_30s', 'value' => 0])), Made::client(), Day::of(Made::TODAY));
+    expect($none->derived)->toBeNull();
+});
+
+it('flags on the right side of each cut-off', function (array $row, bool $flagged): void {
+    $client = Made::client(['sex' => $row['sex'] ?? 'female']);
+    unset($row['sex']);
+    expect(Appraisal::of(Result::read(new Bag($row)), $client, Day::of(Made::TODAY))->flag !== null)->toBe($flagged);
+})->with([
+    'one leg 4.9 s' => [['test' => 'one_leg_stand', 'side' => 'left', 'value' => 4.9], true],
+    'one leg 5 s' => [['test' => 'one_leg_stand', 'side' => 'left', 'value' => 5], false],
+    'tandem 9.9 s' => [['test' => 'tandem_stand', 'value' => 9.9], true],
+    'tandem 10 s' => [['test' => 'tandem_stand', 'value' => 10], false],
+    'grip woman 15.9 kg' => [['test' => 'grip', 'side' => 'left', 'value' => 15.9], true],
+    'grip woman 16 kg' => [['test' => 'grip', 'side' => 'left', 'value' => 16], false],
+    'grip man 26.9 kg' => [['sex' => 'male', 'test' => 'grip', 'side' => 'left', 'value' => 26.9], true],
+    'grip man 27 kg' => [['sex' => 'male', 'test' => 'grip', 'side' => 'left', 'value' => 27], false],
+    'grip other' => [['sex' => 'other', 'test' => 'grip', 'side' => 'left', 'value' => 5], false],
+]);
+
+it('refuses results that cannot be', function (array $row, string $pointer): void {
+    try {
+        Result::read(new Bag($row));
+        $this->fail('accepted');
+    } catch (CoreError $e) {
+        expect($e->pointer)->toBe($pointer)->and($e->getMessage())->not->toBe('');
+    }
+})->with([
+    [['test' => 'chair_stand_30s', 'value' => 61], '/value'],
+    [['test' => 'chair_stand_30s', 'value' => 10.5], '/value'],
+    [['test' => 'chair_stand_30s', 'value' => -1], '/value'],
+    [['test' => 'one_leg_stand', 'value' => 10], '/side'],
+    [['test' => 'one_leg_stand', 'side' => 'both', 'value' => 10], '/side'],
+    [['test' => 'tandem_stand', 'value' => 11], '/value'],
+    [['test' => 'easy_set', 'load_g' => 3000, 'reps' => 5.5, 'rir' => 1], '/reps'],
+    [['test' => 'planking', 'value' => 10], '/test'],
+]);
+
+it('keeps a test that was not done apart from zero', function (): void {
+    $set = Made::measures([['test' => 'chair_stand_30s', 'not_tested' => 'cannot stand']]);
+    expect($set->value(Test::ChairStand))->toBeNull()
+        ->and(Appraisal::of($set->results[0], Made::client(), Day::of(Made::TODAY))->norm)->toBe('not tested: cannot stand');
+});
+
+it('compares sides, and acts below 80 percent', function (float $left, float $right, float $percent, bool $acts, ?Side $weaker): void {
+    $symmetry = Symmetry::of($left, $right);
+    expect(round((float) $symmetry?->percent, 1))->toBe($percent)
+        ->and($symmetry?->acts())->toBe($acts)
+        ->and($symmetry?->weaker)->toBe($weaker);
+})->with([[20.0, 16.0, 80.0, false, Side::Right], [15.8, 20.0, 79.0, true, Side::Left], [10.0, 10.0, 100.0, false, null], [0.0, 5.0, 0.0, true, Side::Left]]);
+
+it('needs both sides to compare', fn () => expect(Symmetry::of(null, 5.0))->toBeNull()->and(Symmetry::of(0.0, 0.0))->toBeNull());
+
+it('takes the latest usable estimate of a family, and none when the latest gave none', function (): void {
+    $set = Made::measures([
+        ['test' => 'easy_set', 'family' => 'curl', 'load_g' => 3000, 'reps' => 8, 'rir' => 2],
+        ['test' => 'easy_set', 'family' => 'tote_row', 'load_g' => 3000, 'reps' => 8, 'rir' => 2],
+        ['test' => 'easy_set', 'family' => 'curl', 'load_g' => 3000, 'reps' => 25, 'rir' => 2],
+    ]);
+    expect($set->oneRepMax('tote_row')?->grams)->toBe(4000)
+        ->and($set->oneRepMax('curl'))->toBeNull()
+        ->and($set->oneRepMax('hinge'))->toBeNull();
+});
+
+$curls = [];
+foreach (['female' => [[13, 19], [12, 18], [12, 17], [11, 17], [10, 16], [10, 15], [8, 13]], 'male' => [[16, 22], [15, 21], [14, 21], [13, 19], [13, 19], [11, 17], [10, 14]]] as $sex => $bands) {
+    foreach ($bands as $i => [$lo, $hi]) {
+        $curls["$sex ".(60 + 5 * $i)] = [$sex, 60 + 5 * $i, $lo, $hi];
+    }
+}
+
+it('holds the arm curl against every row of its table, with the norm\'s load only', function (string $sex, int $age, int $lo, int $hi): void {
+    $load = $sex === 'female' ? 2270 : 3630;
+    expect(ArmCurlNorm::middleHalf($age, Sex::from($sex), $load)?->label())->toBe("$lo-$hi")
+        ->and(ArmCurlNorm::middleHalf($age, Sex::from($sex), 1000))->toBeNull();
+    $client = Made::client(['sex' => $sex, 'birth_date' => sprintf('%d-11-25', 2026 - $age)]);
+    $flag = static fn (int $curls): ?string => Appraisal::of(Result::read(new Bag(['test' => 'arm_curl_30s', 'side' => 'right', 'value' => $curls, 'load_g' => $load])), $client, Day::of(Made::TODAY))->flag;
+    expect($flag($lo))->toBeNull()->and($flag($lo - 1))->toContain('below the middle half');
+})->with($curls);
+
+it('flags the remaining tests on the right side of each cut-off', function (array $row, bool $flagged, array $client = []): void {
+    expect(Appraisal::of(Result::read(new Bag($row)), Made::client($client), Day::of(Made::TODAY))->flag !== null)->toBe($flagged);
+})->with([
+    'five stands 15 s' => [['test' => 'five_chair_stands', 'value' => 15], false],
+    'five stands 15.1 s' => [['test' => 'five_chair_stands', 'value' => 15.1], true],
+    'up and go 11.9 s' => [['test' => 'timed_up_and_go', 'value' => 11.9], false],
+    'up and go 12 s' => [['test' => 'timed_up_and_go', 'value' => 12], true],
+    'stage 3' => [['test' => 'four_stage_balance', 'value' => 3], false],
+    'stage 2' => [['test' => 'four_stage_balance', 'value' => 2], true],
+    'heel raises 25 at 46' => [['test' => 'heel_raise', 'side' => 'left', 'value' => 25], false],
+    'heel raises 24 at 46' => [['test' => 'heel_raise', 'side' => 'left', 'value' => 24], true],
+    'heel raises 5 at 60' => [['test' => 'heel_raise', 'side' => 'left', 'value' => 5], false, ['birth_date' => '1966-11-25']],
+    'heel raises 5 at 59' => [['test' => 'heel_raise', 'side' => 'left', 'value' => 5], true, ['birth_date' => '1966-11-26']],
+    'drop 19 and 9' => [['test' => 'bp_lying_standing', 'value' => 19, 'second_value' => 9], false],
+    'drop 20' => [['test' => 'bp_lying_standing', 'value' => 20, 'second_value' => 0], true],
+    'lower drop 10' => [['test' => 'bp_lying_standing', 'value' => 0, 'second_value' => 10], true],
+    'plank' => [['test' => 'front_plank', 'value' => 3], false],
+]);
+
+it('derives power from five stands as published', function (): void {
+    $appraisal = Appraisal::of(Result::read(new Bag(['test' => 'five_chair_stands', 'value' => 12.5])), Made::client(['body_mass_kg' => 70, 'height_mm' => 1650]), Day::of(Made::TODAY));
+    expect($appraisal->derived)->toStartWith(round(SitToStandPower::watts(70, 1.65, 0.43, 2.5)).' W');
+});
+
+it('believes a change only beyond the noise of the test', function (Test $test, float $before, float $after, ?bool $believable, bool $better): void {
+    $change = Change::between($test, $before, $after);
+    expect($change->believable)->toBe($believable)->and($change->better)->toBe($better);
+})->with([
+    [Test::ChairStand, 9, 10, false, true],
+    [Test::ChairStand, 9, 11, true, true],
+    [Test::ChairStand, 11, 9, true, false],
+    [Test::FiveChairStands, 15, 12.8, false, true],
+    [Test::FiveChairStands, 15, 12.7, true, true],
+    [Test::Grip, 40, 43.9, false, true],
+    [Test::Grip, 40, 44, true, true],
+    [Test::Grip, 60, 65, true, true],
+    [Test::TimedUpAndGo, 14, 12.1, false, true],
+    [Test::TimedUpAndGo, 14, 12, true, true],
+    [Test::WallSit, 10, 30, null, true],
+]);
+
+it('says a change in words', fn () => expect(Change::between(Test::ChairStand, 9, 10)->says(Test::ChairStand))->toBe('+1 stands, within test noise')->and(Change::between(Test::TimedUpAndGo, 14, 11)->says(Test::TimedUpAndGo))->toBe('-3 s, better'));
+
+it('judges a test against the envelope first', function (Test $test, array $conditions, ?string $says): void {
+    $found = TestSafety::of($test, Made::envelope($conditions));
+    expect($says === null ? $found === null : str_contains((string) $found, $says))->toBeTrue((string) $found);
+})->with([
+    [Test::ChairStand, [], null],
+    [Test::ChairStand, [['code' => 'wheelchair_user']], 'Not for this client now'],
+    [Test::OneLegStand, [['code' => 'pregnancy_pelvic_girdle_pain']], 'Not for this client now'],
+    [Test::FrontPlank, [['code' => 'hypertension_controlled']], 'Stop at 10 s'],
+    [Test::Grip, [['code' => 'wheelchair_user']], null],
+]);
+
+it('takes the worse of tandem and four-stage for the support in falls risk', function (array $measures, string $support): void {
+    expect(Made::envelope([['code' => 'falls_risk_high']], $measures)->word(Field::SupportMin))->toBe($support);
+})->with([
+    [[['test' => 'four_stage_balance', 'value' => 3]], 'fingertip'],
+    [[['test' => 'four_stage_balance', 'value' => 2]], 'one_hand'],
+    [[['test' => 'four_stage_balance', 'value' => 4], ['test' => 'tandem_stand', 'value' => 9]], 'one_hand'],
+    [[['test' => 'four_stage_balance', 'value' => 2], ['test' => 'tandem_stand', 'value' => 10]], 'one_hand'],
+]);

@@ -1,0 +1,92 @@
+import Figure from "@/parts/Figure";
+import Shell from "@/parts/Shell";
+import type { FamilyProps } from "@/types/props";
+import { Link } from "@inertiajs/react";
+
+/** One family, rung by rung, as the catalogue has it: for no client in particular. */
+export default function Family({ family }: FamilyProps) {
+    return (
+        <Shell title={family.name}>
+            <main id="work" className="max-w-6xl px-5 py-4">
+                <p className="text-soft text-sm">
+                    <Link className="underline" href="/exercises">
+                        Exercises
+                    </Link>{" "}
+                    / {family.pattern}
+                </p>
+                <h1 className="text-2xl font-bold">{family.name}</h1>
+                <p>
+                    {family.purpose}
+                    {family.gym.length > 0 && (
+                        <span className="text-soft"> At home in place of: {family.gym.join(", ")}.</span>
+                    )}
+                    {family.seated && (
+                        <span className="text-soft">
+                            {" "}
+                            For someone who sits:{" "}
+                            <Link className="underline" href={`/exercises/${family.seated.code}`}>
+                                {family.seated.name}
+                            </Link>
+                            .
+                        </span>
+                    )}
+                </p>
+                <ol className="mt-3">
+                    {family.rungs.map((rung, i) => (
+                        <li
+                            key={rung.code}
+                            className="border-sand grid gap-x-6 gap-y-2 border-t py-3 md:grid-cols-[15rem_minmax(0,1fr)_minmax(0,17rem)]"
+                        >
+                            <Figure data={rung.figure} label={rung.name} className="h-28 w-60" />
+                            <div>
+                                <h2 className="font-bold">
+                                    {i + 1}. {rung.name}
+                                </h2>
+                                <p className="text-soft text-sm">
+                                    {rung.axes && <em>↑ {rung.axes}. </em>}
+                                    {rung.step}
+                                </p>
+                                <p>{rung.set_up}</p>
+                                <ul className="list-disc pl-5">
+                                    {rung.cues.map((cue) => (
+                                        <li key={cue}>{cue}</li>
+                                    ))}
+                                </ul>
+                                <p className="text-sm">
+                                    Feel: {rung.feel} Watch for: {rung.mistakes.join(" ")}
+                                </p>
+                                <p className="text-sm">
+                                    ▽ Too hard if: {rung.too_hard_if} ▲ Too easy if: {rung.too_easy_if}
+                                </p>
+                            </div>
+                            <dl className="text-sm">
+                                <Line term="Needs" lines={rung.equipment.map((e) => e.name)} />
+                                <Line term="Asks" lines={rung.demands} />
+                                <Line term="Can change" lines={rung.changes} />
+                                <Line term="Opens with" lines={rung.opens} />
+                                <Line
+                                    term="Counts"
+                                    lines={[
+                                        rung.counts,
+                                        `${rung.seconds} s each`,
+                                        `${rung.set_up_seconds} s to set up${rung.alone ? "" : ", not alone"}`,
+                                    ]}
+                                />
+                                <Line term="Trains" lines={rung.muscles} />
+                            </dl>
+                        </li>
+                    ))}
+                </ol>
+            </main>
+        </Shell>
+    );
+}
+
+function Line({ term, lines }: { term: string; lines: string[] }) {
+    return lines.length === 0 ? null : (
+        <div className="mb-0.5 grid grid-cols-[5.5rem_1fr]">
+            <dt className="text-soft">{term}</dt>
+            <dd>{lines.join("; ")}</dd>
+        </div>
+    );
+}

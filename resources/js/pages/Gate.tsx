@@ -1,0 +1,221 @@
+import Button from "@/parts/Button";
+import Choice from "@/parts/Choice";
+import ClientShell from "@/parts/ClientShell";
+import Countdown from "@/parts/Countdown";
+import Field, { FieldError, inputClass } from "@/parts/Field";
+import FromDevices from "@/parts/FromDevices";
+import type { GateCheck, GateProps } from "@/types/props";
+import { useForm } from "@inertiajs/react";
+
+const SIGNS: Record<GateCheck["verdict"], [string, string]> = {
+    go: ["○", "border-water"],
+    lighter: ["▽", "border-hold"],
+    wait: ["■", "border-hold"],
+    not_today: ["■", "border-stop"],
+    stop_and_call: ["◆", "border-stop"],
+};
+
+const NUMBERS = [
+    ["sbp", "Upper pressure, mmHg", "bp"],
+    ["dbp", "Lower pressure, mmHg", "bp"],
+    ["heart_rate", "Resting heart rate", "hr"],
+    ["spo2", "Saturation, %", "spo2"],
+    ["glucose_mmol", "Glucose, mmol/L", "glucose"],
+    ["ketones_mmol", "Ketones, mmol/L", ""],
+    ["weight_kg", "Weight, kg", "weight"],
+    ["temp_c", "Temperature, °C", "temperature"],
+    ["fatigue", "Fatigue, 0-10", ""],
+    ["pain", "Pain at rest, 0-10", ""],
+] as const;
+
+const FLAGS = [
+    ["skin_ok", "Skin intact at the contacts", "skin"],
+    ["limb_change", "Limb swollen or larger", "limb_girth"],
+    ["irregular_pulse", "Pulse irregular", ""],
+    ["unwell", "Feels unwell", ""],
+    ["slept_badly", "Slept badly", ""],
+] as const;
+
+type Numbers = Record<(typeof NUMBERS)[number][0], string>;
+type Flags = Record<(typeof FLAGS)[number][0], string>;
+
+const blank = (): Numbers & Flags & { symptoms: string[]; repeat: boolean } => ({
+    ...(Object.fromEntries(NUMBERS.map(([key]) => [key, ""])) as Numbers),
+    ...(Object.fromEntries(FLAGS.map(([key]) => [key, ""])) as Flags),
+    symptoms: [],
+    repeat: false,
+});
+
+/** The check before a session: what the limits ask for first, the client's usual beside each box, one verdict. */
+export default function Gate({ client, watches, readings, usual, symptoms, checks }: GateProps) {
+    const form = useForm(blank());
+    const errors = form.errors as Record<string, string | undefined>;
+    const asked = (watch: string): boolean => watch !== "" && watches.includes(watch);
+    const latest = checks.find((c) => c.today);
+    const sorted = [...NUMBERS].sort((a, b) => Number(asked(b[2])) - Number(asked(a[2])));
+    return (
+        <ClientShell client={client} stage="gate">
+            {latest && <Latest check={latest} />}
+            <form
+                noValidate
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    form.post(`/clients/${client.id}/gate`, {
+                        preserveScroll: true,
+                        onSuccess: () => form.setData(blank()),
+                    });
+                }}
+            >
+                <h2 className="text-lg font-bold">Before the session</h2>
+                <FromDevices
+                    clientId={client.id}
+                    first={readings}
+                    onUse={(values) =>
+                        form.setData((data) => ({
+                            ...data,
+                            ...Object.fromEntries(
+                                Object.entries(values)
+                                    .filter(([key]) => NUMBERS.some(([k]) => k === key))
+                                    .map(([key, v]) => [key, String(v)]),
+                            ),
+                        }))
+                    }
+                />
+                <div className="mt-1 grid grid-cols-2 gap-3 md:grid-cols-4">
+                    {sorted.map(([key, label, watch]) => {
+                        const known = (usual as Record<string, number | null | undefined>)[key];
+                        return (
+                            <Field
+                                key={key}
+                                label={
+                                    <>
+                                        {label}
+                                        {asked(watch) && <span className="text-hold"> ■ asked for</span>}
+                                    </>
+                                }
+                                error={errors[key]}
+                                hint={known === null || known === undefined ? undefined : `usual ${known}`}
+                            >
+                                <input
+                                    className={inputClass}
+                                    inputMode="decimal"
+                                    aria-label={label}
+                                    value={form.data[key]}
+                                    onChange={(e) => form.setData(key, e.target.value)}
+                                />
+                            </Field>
+                        );
+                    })}
+                </div>
+                <div className="mt-3 grid grid-cols-2 gap-3 md:grid-cols-3">
+                    {FLAGS.map(([key, label, watch]) => (
+                        <Choice
+                            key={key}
+                            label={asked(watch) ? `${label} (asked for)` : label}
+                            value={form.data[key]}
+                            options={[
+                                ["yes", "yes"],
+                                ["no", "no"],
+                                ["", "not known"],
+                            ]}
+                            onChange={(value) => form.setData(key, value)}
+                            error={errors[key]}
+                        />
+                    ))}
+                </div>
+                <fieldset className="mt-3">
+                    <legend className="text-sm font-medium">Signs and symptoms now</legend>
+                    <div className="columns-2 md:columns-3">
+                        {symptoms.map((s) => (
+                            <label key={s.code} className="flex min-h-8 items-center gap-2 py-1 text-sm">
+                                <input
+                                    type="checkbox"
+                                    className="accent-water size-6"
+                                    checked={form.data.symptoms.includes(s.code)}
+                                    onChange={(e) =>
+                                        form.setData(
+                                            "symptoms",
+                                            e.target.checked
+                                                ? [...form.data.symptoms, s.code]
+                                                : form.data.symptoms.filter((c) => c !== s.code),
+                                        )
+                                    }
+                                />
+                                {s.stops && (
+                                    <span className="text-stop" aria-hidden="true">
+                                        ◆
+                                    </span>
+                                )}
+                                {s.label}
+                            </label>
+                        ))}
+                    </div>
+                </fieldset>
+                <div className="border-sand mt-3 flex flex-wrap items-center gap-4 border-t py-3">
+                    <Button tone="main" type="submit" disabled={form.processing}>
+                        Check
+                    </Button>
+                    <label className="flex items-center gap-2 text-sm">
+                        <input
+                            type="checkbox"
+                            className="accent-water size-4.5"
+                            checked={form.data.repeat}
+                            onChange={(e) => form.setData("repeat", e.target.checked)}
+                        />
+                        this is the second look
+                    </label>
+                    <FieldError error={errors.readings ?? errors.dbp} />
+                    <p className="text-soft text-sm">What is left empty counts as not known.</p>
+                </div>
+            </form>
+            {checks.length > 0 && (
+                <section className="mt-4">
+                    <h2 className="text-lg font-bold">Checks so far</h2>
+                    <ol className="text-sm">
+                        {checks.map((c) => (
+                            <li
+                                key={c.id}
+                                className="border-sand grid gap-x-3 border-t py-1 md:grid-cols-[10rem_12rem_1fr]"
+                            >
+                                <span className="num text-soft">{c.at}</span>
+                                <span className="font-medium">
+                                    <span aria-hidden="true">{SIGNS[c.verdict][0]} </span>
+                                    {c.label}
+                                </span>
+                                <span className="text-soft">{c.readings}</span>
+                            </li>
+                        ))}
+                    </ol>
+                </section>
+            )}
+        </ClientShell>
+    );
+}
+
+function Latest({ check }: { check: GateCheck }) {
+    const [sign, border] = SIGNS[check.verdict];
+    return (
+        <section aria-label="Latest check" className={`bg-card mb-4 rounded-md border-l-8 p-3 ${border}`}>
+            <h2 className="text-2xl font-bold">
+                <span aria-hidden="true">{sign} </span>
+                {check.label} <span className="text-soft text-sm font-normal">{check.at}</span>
+            </h2>
+            {check.actions.map((action) => (
+                <p key={action} className="text-lg">
+                    {action}
+                </p>
+            ))}
+            {check.again_at && <Countdown until={check.again_at} />}
+            <ul className="mt-1 text-sm">
+                {check.because.map((b, i) => (
+                    <li key={i}>
+                        {b.says} <span className="text-soft text-xs">{b.source}</span>
+                    </li>
+                ))}
+            </ul>
+            {check.unknown.length > 0 && (
+                <p className="text-soft mt-1 text-sm">Not known: {check.unknown.join(", ")}.</p>
+            )}
+        </section>
+    );
+}

@@ -1,0 +1,305 @@
+import { shortDate } from "@/lib/words";
+import Button from "@/parts/Button";
+import ClientShell from "@/parts/ClientShell";
+import Field, { FieldError, inputClass } from "@/parts/Field";
+import type { LogProps } from "@/types/props";
+import { Link, useForm, usePage } from "@inertiajs/react";
+
+interface ItemForm {
+    item: number;
+    done: boolean;
+    effort: string;
+    load_kg: string;
+    pain_during: string;
+    broken: string;
+    sets: { amount: string; side: string }[];
+}
+
+interface LogForm {
+    plan_id: number;
+    key: string;
+    done_on: string;
+    pain_before: string;
+    pain_next_morning: string;
+    stop_sign: string;
+    skipped: string;
+    note: string;
+    items: ItemForm[];
+}
+
+type PlanOfLog = NonNullable<LogProps["plan"]>;
+
+const SIGNS = [
+    "chest pain or pressure",
+    "faintness",
+    "new breathlessness",
+    "new weakness or numbness",
+    "sudden headache",
+    "calf swelling",
+    "a fall with injury",
+    "other",
+];
+
+export default function Log({ client, plan, logs }: LogProps) {
+    return (
+        <ClientShell client={client} stage="log">
+            {plan === null ? (
+                <p>
+                    No plan is issued yet.{" "}
+                    <Link className="underline" href={`/clients/${client.id}/plan`}>
+                        Issue one first.
+                    </Link>
+                </p>
+            ) : (
+                <SessionForm key={`${plan.id}-${logs.length}`} clientId={client.id} plan={plan} />
+            )}
+            <Past logs={logs} />
+        </ClientShell>
+    );
+}
+
+function SessionForm({ clientId, plan }: { clientId: number; plan: PlanOfLog }) {
+    const { me } = usePage().props as unknown as { me: { today: string } };
+    const form = useForm<LogForm>(() => ({
+        plan_id: plan.id,
+        // One key a form: however often it is sent, it is one session.
+        key: crypto.randomUUID(),
+        done_on: me.today,
+        pain_before: "",
+        pain_next_morning: "",
+        stop_sign: "",
+        skipped: "",
+        note: "",
+        items: plan.items.map((i) => ({
+            item: i.id,
+            done: false,
+            effort: "",
+            load_kg: i.dose.load_kg,
+            pain_during: "",
+            broken: "",
+            sets: i.sets.map((s) => ({ amount: "", side: s.side })),
+        })),
+    }));
+    const errors = form.errors as Record<string, string | undefined>;
+    // From the data as it is then, not as it was drawn: two quick clicks must both count.
+    const set = (n: number, part: Partial<ItemForm>) =>
+        form.setData((data) => ({ ...data, items: data.items.map((row, i) => (i === n ? { ...row, ...part } : row)) }));
+    const text = (key: "done_on" | "pain_before" | "pain_next_morning" | "skipped" | "note") => ({
+        className: inputClass,
+        value: form.data[key],
+        onChange: (e: { target: { value: string } }) => form.setData(key, e.target.value),
+    });
+    return (
+        <form
+            noValidate
+            onSubmit={(event) => {
+                event.preventDefault();
+                form.post(`/clients/${clientId}/log`, { preserveScroll: true });
+            }}
+        >
+            <h2 className="text-lg font-bold">A session on version {plan.version}</h2>
+            <div className="mt-1 grid gap-3 md:grid-cols-[9rem_8rem_9rem_1fr]">
+                <Field label="Day" error={errors.done_on}>
+                    <input {...text("done_on")} />
+                </Field>
+                <Field label="Pain before, 0-10" error={errors.pain_before}>
+                    <input {...text("pain_before")} inputMode="numeric" />
+                </Field>
+                <Field label="Next morning, 0-10" error={errors.pain_next_morning} hint="can follow later">
+                    <input {...text("pain_next_morning")} inputMode="numeric" />
+                </Field>
+                <Field label="Stop sign during the session" error={errors.stop_sign}>
+                    <select
+                        className={inputClass}
+                        value={form.data.stop_sign}
+                        onChange={(e) => form.setData("stop_sign", e.target.value)}
+                    >
+                        <option value="">none</option>
+                        {SIGNS.map((sign) => (
+                            <option key={sign}>{sign}</option>
+                        ))}
+                    </select>
+                </Field>
+            </div>
+            <ol className="border-sand mt-3 border-t">
+                {plan.items.map((item, n) => {
+                    const row = form.data.items[n];
+                    if (!row) {
+                        return null;
+                    }
+                    const at = `items.${n}`;
+                    return (
+                        <li key={item.id} className="border-sand grid gap-x-4 md:grid-cols-[15rem_1fr] border-b py-2">
+                            <div>
+                                <label className="flex min-h-6 items-start gap-2 font-bold">
+                                    <input
+                                        type="checkbox"
+                                        className="accent-water mt-0.5 size-5 shrink-0"
+                                        checked={row.done}
+                                        onChange={(e) => set(n, { done: e.target.checked })}
+                                    />
+                                    {item.name}
+                                </label>
+                                <p className="text-soft ml-7 text-sm">
+                                    {item.dose.amount}
+                                    {item.dose.load ? `, ${item.dose.load}` : ""}, effort {item.dose.effort}
+                                    {item.sides ? `; ${item.sides}` : ""}
+                                </p>
+                                <Button
+                                    small
+                                    tone="quiet"
+                                    className="ml-6"
+                                    onClick={() =>
+                                        set(n, {
+                                            done: true,
+                                            load_kg: item.dose.load_kg,
+                                            sets: row.sets.map((s) => ({ ...s, amount: String(item.dose.amount_hi) })),
+                                        })
+                                    }
+                                >
+                                    all {item.dose.amount_hi} {item.dose.unit}
+                                    <span className="sr-only"> of {item.name}</span>
+                                </Button>
+                            </div>
+                            {row.done && (
+                                <div>
+                                    <div className="flex flex-wrap items-start gap-2">
+                                        {row.sets.map((s, k) => {
+                                            const side = s.side === "both" ? "" : ` ${s.side}`;
+                                            const n_ = item.sets[k]?.n ?? k + 1;
+                                            return (
+                                                <Field
+                                                    key={k}
+                                                    className="w-22"
+                                                    label={`Set ${n_}${side}`}
+                                                    error={errors[`${at}.sets.${k}.amount`]}
+                                                >
+                                                    <input
+                                                        className={inputClass}
+                                                        inputMode="numeric"
+                                                        aria-label={`${item.name}, set ${n_}${side}, ${item.dose.unit}`}
+                                                        value={s.amount}
+                                                        onChange={(e) =>
+                                                            set(n, {
+                                                                sets: row.sets.map((o, i) =>
+                                                                    i === k ? { ...o, amount: e.target.value } : o,
+                                                                ),
+                                                            })
+                                                        }
+                                                    />
+                                                </Field>
+                                            );
+                                        })}
+                                        {item.dose.load_g !== null && (
+                                            <Field className="w-22" label="Load, kg" error={errors[`${at}.load_kg`]}>
+                                                <input
+                                                    className={inputClass}
+                                                    aria-label={`${item.name}, load, kg`}
+                                                    value={row.load_kg}
+                                                    onChange={(e) => set(n, { load_kg: e.target.value })}
+                                                />
+                                            </Field>
+                                        )}
+                                        <Field className="w-24" label="Effort, 0-10" error={errors[`${at}.effort`]}>
+                                            <input
+                                                className={inputClass}
+                                                aria-label={`${item.name}, effort, 0-10`}
+                                                value={row.effort}
+                                                onChange={(e) => set(n, { effort: e.target.value })}
+                                            />
+                                        </Field>
+                                        <Field className="w-24" label="Pain during" error={errors[`${at}.pain_during`]}>
+                                            <input
+                                                className={inputClass}
+                                                aria-label={`${item.name}, pain during, 0-10`}
+                                                value={row.pain_during}
+                                                onChange={(e) => set(n, { pain_during: e.target.value })}
+                                            />
+                                        </Field>
+                                        <Field className="w-32" label="Form broke, sets" error={errors[`${at}.broken`]}>
+                                            <input
+                                                className={inputClass}
+                                                aria-label={`${item.name}, sets in which form broke`}
+                                                value={row.broken}
+                                                onChange={(e) => set(n, { broken: e.target.value })}
+                                            />
+                                        </Field>
+                                    </div>
+                                    <FieldError error={errors[`${at}.sets`]} />
+                                </div>
+                            )}
+                        </li>
+                    );
+                })}
+            </ol>
+            <div className="mt-3 grid gap-3 md:grid-cols-2">
+                <Field
+                    label="Called off, because"
+                    error={errors.skipped}
+                    hint="a session called off never counts as a failure"
+                >
+                    <input {...text("skipped")} />
+                </Field>
+                <Field label="Note" error={errors.note}>
+                    <input {...text("note")} />
+                </Field>
+            </div>
+            <div className="border-sand bg-paper sticky bottom-0 mt-3 flex items-center gap-4 border-t py-3">
+                <Button tone="main" type="submit" disabled={form.processing}>
+                    Save session
+                </Button>
+                <FieldError error={errors.plan_id} />
+                {Object.keys(errors).length > 0 && (
+                    <p role="alert" className="text-stop text-sm">
+                        Nothing was saved; what you typed is still here.
+                    </p>
+                )}
+            </div>
+        </form>
+    );
+}
+
+function Past({ logs }: { logs: LogProps["logs"] }) {
+    if (logs.length === 0) {
+        return null;
+    }
+    return (
+        <section className="mt-5">
+            <h2 className="text-lg font-bold">Sessions so far</h2>
+            <ol>
+                {logs.map((log) => (
+                    <li key={log.id} className="border-sand grid gap-x-4 md:grid-cols-[8rem_1fr] border-t py-2 text-sm">
+                        <span className="num">
+                            <strong>{shortDate(log.on)}</strong>
+                            <span className="text-soft block">
+                                pain {log.pain_before ?? "?"} → {log.pain_next_morning ?? "?"}
+                            </span>
+                        </span>
+                        <div>
+                            {log.stop_sign && (
+                                <p className={log.stop_open ? "text-stop font-bold" : "text-soft"}>
+                                    <span aria-hidden="true">◆ </span>
+                                    {log.stop_sign}
+                                    {log.stop_open ? "" : " (cleared)"}
+                                </p>
+                            )}
+                            {log.skipped && <p>Called off: {log.skipped}</p>}
+                            <ul className="grid gap-x-4 md:grid-cols-2">
+                                {log.items.map((item) => (
+                                    <li key={item.name}>
+                                        {item.name}:{" "}
+                                        <span className="text-soft">
+                                            {item.says}
+                                            {item.pain === null ? "" : `, pain ${item.pain}`}
+                                        </span>
+                                    </li>
+                                ))}
+                            </ul>
+                            {log.note && <p className="text-soft">{log.note}</p>}
+                        </div>
+                    </li>
+                ))}
+            </ol>
+        </section>
+    );
+}

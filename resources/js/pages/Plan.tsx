@@ -1,0 +1,154 @@
+import { dayList, shortDate } from "@/lib/words";
+import AddExercise from "@/parts/AddExercise";
+import Button from "@/parts/Button";
+import ClientShell from "@/parts/ClientShell";
+import { FieldError } from "@/parts/Field";
+import PlanRow from "@/parts/PlanRow";
+import type { PlanProps } from "@/types/props";
+import { Link, router, usePage } from "@inertiajs/react";
+import { useState } from "react";
+
+export default function Plan({ client, plan, clearance, ready }: PlanProps) {
+    const errors = usePage().props.errors as Record<string, string | undefined>;
+    const [open, setOpen] = useState<number | null>(null);
+    const [why, setWhy] = useState<string | null>(null);
+    const [busy, setBusy] = useState(false);
+    const send = (verb: "post" | "put" | "delete", path: string, data: Record<string, string | number | null> = {}) =>
+        router[verb === "delete" ? "post" : verb](
+            `/clients/${client.id}/plan${path}`,
+            { ...data, revision: plan?.revision ?? 0, ...(verb === "delete" ? { _method: "delete" } : {}) },
+            { preserveScroll: true, onStart: () => setBusy(true), onFinish: () => setBusy(false) },
+        );
+    const stopper = errors.plan ?? errors.clearance ?? errors.stop ?? errors.revision ?? errors.family;
+    if (plan === null) {
+        return (
+            <ClientShell client={client} stage="plan">
+                <h2 className="text-lg font-bold">No plan yet</h2>
+                <ul className="mt-2 space-y-1">
+                    {!ready.measured && (
+                        <li>
+                            <span aria-hidden="true">■ </span>
+                            <Link className="underline" href={`/clients/${client.id}/measure`}>
+                                Measure
+                            </Link>{" "}
+                            first, or the draft starts at the easiest rungs.
+                        </li>
+                    )}
+                    {!ready.kit && (
+                        <li>
+                            <span aria-hidden="true">■ </span>
+                            <Link className="underline" href={`/clients/${client.id}/kit`}>
+                                Enter the kit
+                            </Link>{" "}
+                            first, or nothing can be loaded.
+                        </li>
+                    )}
+                </ul>
+                <Button tone="main" className="mt-4" disabled={busy} onClick={() => send("post", "")}>
+                    Draft a plan
+                </Button>
+                <FieldError error={stopper} />
+            </ClientShell>
+        );
+    }
+    const over = plan.minutes > plan.budget;
+    return (
+        <ClientShell client={client} stage="plan">
+            <div className="bg-beach mb-2 flex flex-wrap items-center gap-x-5 gap-y-2 rounded-lg px-3.5 py-2">
+                <span>
+                    <strong className={`num ${over ? "text-hold" : ""}`}>{plan.minutes}</strong> of {plan.budget} min
+                </span>
+                <span>{dayList(plan.days)}</span>
+                <span>{plan.structure === "circuit" ? "Circuit" : "Straight sets"}</span>
+                <span>
+                    Version {plan.version},{" "}
+                    {plan.status === "draft"
+                        ? "draft"
+                        : `issued ${plan.issued_on === null ? "" : shortDate(plan.issued_on)}`}
+                </span>
+                <span className="ml-auto flex gap-2">
+                    <Button small disabled={busy} onClick={() => send("post", "")}>
+                        Draft anew
+                    </Button>
+                    {plan.status === "draft" ? (
+                        <Button
+                            small
+                            tone="main"
+                            disabled={busy || plan.items.length === 0}
+                            onClick={() => send("post", "/issue")}
+                        >
+                            Issue version {plan.version}
+                        </Button>
+                    ) : (
+                        <Link
+                            href={`/clients/${client.id}/sheet`}
+                            className="border-water/60 bg-card inline-flex min-h-8 items-center rounded-lg border px-2.5 text-sm font-medium"
+                        >
+                            Print the sheet
+                        </Link>
+                    )}
+                </span>
+                <ul className="flex w-full flex-wrap gap-1.5" aria-label="Patterns covered">
+                    {plan.covers.map((c) => (
+                        <li key={c} className="bg-shallow rounded px-2 text-sm">
+                            {c}
+                        </li>
+                    ))}
+                </ul>
+                {plan.left.length > 0 && (
+                    <div className="flex w-full flex-wrap items-center gap-1.5 text-sm">
+                        <span className="text-hold">Left out:</span>
+                        {plan.left.map((l) => (
+                            <button
+                                key={l.pattern}
+                                type="button"
+                                aria-expanded={why === l.pattern}
+                                onClick={() => setWhy(why === l.pattern ? null : l.pattern)}
+                                className="border-hold text-hold min-h-6 rounded border border-dashed px-2"
+                            >
+                                {l.pattern}
+                            </button>
+                        ))}
+                        {why !== null && (
+                            <p className="w-full" role="status">
+                                <strong className="first-letter:uppercase">{why}</strong>:{" "}
+                                {plan.left.find((l) => l.pattern === why)?.says}
+                            </p>
+                        )}
+                    </div>
+                )}
+            </div>
+            {stopper && (
+                <p role="alert" className="border-stop text-stop bg-card mb-2 rounded-md border-l-4 p-2.5">
+                    <span aria-hidden="true">◆ </span>
+                    {stopper}
+                </p>
+            )}
+            {clearance && plan.status === "draft" && !errors.clearance && (
+                <p className="text-hold mb-2 text-sm">■ {clearance}</p>
+            )}
+            {plan.trims.length > 0 && <p className="text-soft mb-1 text-sm">{plan.trims.join(" ")}</p>}
+            <ol>
+                {plan.items.map((item) => (
+                    <PlanRow
+                        key={item.id}
+                        item={item}
+                        open={open === item.id}
+                        busy={busy}
+                        errors={open === item.id ? errors : {}}
+                        onOpen={() => setOpen(open === item.id ? null : item.id)}
+                        onSwap={(rung) => send("put", `/items/${item.id}/rung`, { rung })}
+                        onDose={(dose) => send("put", `/items/${item.id}/dose`, dose)}
+                        onRemove={() => send("delete", `/items/${item.id}`)}
+                    />
+                ))}
+            </ol>
+            <AddExercise
+                clientId={client.id}
+                used={plan.items.map((i) => i.family)}
+                busy={busy}
+                onAdd={(family) => send("post", "/items", { family })}
+            />
+        </ClientShell>
+    );
+}

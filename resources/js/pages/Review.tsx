@@ -1,0 +1,196 @@
+import { useKeys } from "@/lib/keys";
+import { shortDate } from "@/lib/words";
+import Button from "@/parts/Button";
+import ClientShell from "@/parts/ClientShell";
+import Field, { FieldError, inputClass } from "@/parts/Field";
+import ProposalLine from "@/parts/ProposalLine";
+import type { ProposalRow, ReviewProps } from "@/types/props";
+import { router, usePage } from "@inertiajs/react";
+import { useState } from "react";
+
+export default function Review({ client, proposals, session, stop, draft, record }: ReviewProps) {
+    const errors = usePage().props.errors as Record<string, string | undefined>;
+    const open = proposals.filter((p) => p.decision !== "stop" && (p.decision !== "stay" || p.review));
+    const staying = proposals.filter((p) => p.decision === "stay" && !p.review);
+    const [at, setAt] = useState(0);
+    const [mode, setMode] = useState<{ id: number; kind: "edit" | "refuse" } | null>(null);
+    const [busy, setBusy] = useState(false);
+    const send = (verb: "post" | "put", path: string, data: Record<string, string | number> = {}) =>
+        router[verb](`/clients/${client.id}${path}`, data, {
+            preserveScroll: true,
+            onStart: () => setBusy(true),
+            onFinish: () => setBusy(false),
+            onSuccess: () => setMode(null),
+        });
+    const current = open[Math.min(at, open.length - 1)];
+    const move = (by: number) => () => {
+        const next = Math.min(Math.max(at + by, 0), open.length - 1);
+        setAt(next);
+        document.getElementById(`proposal-${open[next]?.id ?? 0}`)?.focus();
+    };
+    useKeys({
+        j: move(1),
+        k: move(-1),
+        a: () => current && !busy && send("post", `/review/${current.id}/accept`),
+        e: () => current && setMode({ id: current.id, kind: "edit" }),
+        r: () => current && setMode({ id: current.id, kind: "refuse" }),
+    });
+    const line = (proposal: ProposalRow, i: number) => (
+        <ProposalLine
+            key={proposal.id}
+            proposal={proposal}
+            busy={busy}
+            mode={mode?.id === proposal.id ? mode.kind : null}
+            errors={mode?.id === proposal.id ? errors : {}}
+            onFocus={() => proposal.decision !== "stay" && setAt(i)}
+            onMode={(kind) => setMode(kind === null ? null : { id: proposal.id, kind })}
+            onAccept={() => send("post", `/review/${proposal.id}/accept`)}
+            onEdit={(values) => send("put", `/review/${proposal.id}`, values)}
+            onRefuse={(reason) => send("post", `/review/${proposal.id}/refuse`, { reason })}
+        />
+    );
+    return (
+        <ClientShell client={client} stage="review">
+            {stop && (
+                <StopSign
+                    stop={stop}
+                    busy={busy}
+                    error={errors.reason}
+                    onClear={(reason) => send("post", "/review/clear-stop", { reason })}
+                />
+            )}
+            {session && session.pain_next_morning === null && session.skipped === null && (
+                <NextMorning
+                    on={session.on}
+                    error={errors.pain_next_morning}
+                    onSave={(pain) => send("put", `/log/${session.id}/next-morning`, { pain_next_morning: pain })}
+                />
+            )}
+            <div className="flex items-baseline gap-4">
+                <h2 className="text-lg font-bold">
+                    {open.length === 0 ? "Nothing to decide" : `${open.length} to decide`}
+                    {session && (
+                        <span className="text-soft text-sm font-normal">
+                            {" "}
+                            after the session of {shortDate(session.on)}
+                        </span>
+                    )}
+                </h2>
+                {draft && (
+                    <Button
+                        small
+                        tone="main"
+                        className="ml-auto"
+                        disabled={busy}
+                        onClick={() => send("post", "/plan/issue", { revision: draft.revision })}
+                    >
+                        Issue version {draft.version}
+                    </Button>
+                )}
+            </div>
+            <FieldError
+                error={
+                    errors.plan ??
+                    errors.clearance ??
+                    errors.stop ??
+                    errors.proposal ??
+                    errors.revision ??
+                    (mode === null ? (errors.load ?? errors.rung) : undefined)
+                }
+            />
+            <ol className="border-sand mt-2 border-t">{open.map(line)}</ol>
+            {open.length > 0 && <p className="text-soft mt-2 text-xs">j and k move, a accepts, e edits, r refuses.</p>}
+            {staying.length > 0 && (
+                <section className="mt-5">
+                    <h2 className="text-lg font-bold">
+                        Stay as they are <span className="text-soft text-sm font-normal">no decision needed</span>
+                    </h2>
+                    <ol className="border-sand mt-1 border-t">{staying.map(line)}</ol>
+                </section>
+            )}
+            <section className="mt-6">
+                <h2 className="text-lg font-bold">Record of decisions</h2>
+                {record.length === 0 && <p className="text-soft text-sm">Nothing decided yet.</p>}
+                <ol className="text-sm">
+                    {record.map((d) => (
+                        <li key={d.id} className="border-sand grid grid-cols-[9rem_1fr] border-t py-1">
+                            <span className="text-soft num">{shortDate(d.at)}</span>
+                            <span>
+                                {d.says} {d.reason && <span className="text-soft">“{d.reason}”</span>}
+                            </span>
+                        </li>
+                    ))}
+                </ol>
+            </section>
+        </ClientShell>
+    );
+}
+
+function StopSign({
+    stop,
+    busy,
+    error,
+    onClear,
+}: {
+    stop: NonNullable<ReviewProps["stop"]>;
+    busy: boolean;
+    error: string | undefined;
+    onClear: (reason: string) => void;
+}) {
+    const [reason, setReason] = useState("");
+    return (
+        <form
+            noValidate
+            className="border-stop bg-card mb-4 rounded-md border-l-4 p-3"
+            onSubmit={(event) => {
+                event.preventDefault();
+                onClear(reason);
+            }}
+        >
+            <p className="text-stop font-bold">
+                <span aria-hidden="true">◆ </span>Stop sign on {shortDate(stop.on)}: {stop.says}
+            </p>
+            <p className="text-sm">
+                Call the client, follow your local rules, and refer. Nothing resumes until a clinician has cleared it.
+            </p>
+            <div className="mt-2 flex items-start gap-3">
+                <Field label="Cleared by whom, and what was found" error={error} className="flex-1">
+                    <input className={inputClass} value={reason} onChange={(e) => setReason(e.target.value)} />
+                </Field>
+                <Button tone="stop" type="submit" disabled={busy} className="mt-6">
+                    Clear the stop sign
+                </Button>
+            </div>
+        </form>
+    );
+}
+
+function NextMorning({ on, error, onSave }: { on: string; error: string | undefined; onSave: (pain: string) => void }) {
+    const [pain, setPain] = useState("");
+    return (
+        <form
+            noValidate
+            className="bg-beach mb-4 flex flex-wrap items-start gap-3 rounded-md p-3"
+            onSubmit={(event) => {
+                event.preventDefault();
+                onSave(pain);
+            }}
+        >
+            <Field
+                label={`Pain the morning after ${shortDate(on)}, 0-10`}
+                error={error}
+                hint="changes the review when it was worse than before"
+            >
+                <input
+                    className={inputClass}
+                    inputMode="numeric"
+                    value={pain}
+                    onChange={(e) => setPain(e.target.value)}
+                />
+            </Field>
+            <Button type="submit" className="mt-6">
+                Save
+            </Button>
+        </form>
+    );
+}

@@ -1,0 +1,141 @@
+import { useLit } from "@/lib/lit";
+import type { PlanItem } from "@/types/props";
+import Because from "./Because";
+import Button from "./Button";
+import Channel from "./Channel";
+import DoseForm, { type DoseValues } from "./DoseForm";
+import Figure from "./Figure";
+import Steps from "./Steps";
+
+export default function PlanRow({
+    item,
+    open,
+    busy,
+    errors,
+    onOpen,
+    onSwap,
+    onDose,
+    onRemove,
+}: {
+    item: PlanItem;
+    open: boolean;
+    busy: boolean;
+    errors: Record<string, string | undefined>;
+    onOpen: () => void;
+    onSwap: (rung: string) => void;
+    onDose: (dose: DoseValues) => void;
+    onRemove: () => void;
+}) {
+    const { limit, pointAtDose } = useLit();
+    const at = item.stair.findIndex((s) => s.code === item.rung);
+    const easier = item.stair.slice(0, at).findLast((s) => s.state !== "under");
+    const harder = item.stair.slice(at + 1).find((s) => s.state !== "under");
+    const shaped = limit !== null && item.shaped_by.some((says) => limit.includes(says));
+    return (
+        // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- pointing only lights up the limits; nothing is done by it
+        <li
+            className={`border-sand border-b py-2.5 ${open ? "outline-water bg-card -mx-2 rounded-lg px-2 outline-2" : ""} ${shaped ? "bg-shallow -mx-2 rounded-lg px-2" : ""}`}
+            onMouseEnter={() => pointAtDose(item.shaped_by)}
+            onMouseLeave={() => pointAtDose([])}
+            onFocus={() => pointAtDose(item.shaped_by)}
+            onBlur={() => pointAtDose([])}
+        >
+            <div className="grid items-start gap-x-4 gap-y-2 md:grid-cols-[minmax(0,1fr)_minmax(0,19rem)_10rem_5.5rem]">
+                <div>
+                    <h2>
+                        <button
+                            type="button"
+                            aria-expanded={open}
+                            onClick={onOpen}
+                            className="min-h-6 rounded text-left font-bold"
+                        >
+                            {item.name}{" "}
+                            <span className="text-water text-sm font-normal whitespace-nowrap underline underline-offset-2">
+                                {open ? "▾ close" : "▸ stair, dose"}
+                            </span>
+                        </button>
+                    </h2>
+                    <p className={`text-soft text-sm ${open ? "" : "line-clamp-1"}`}>{item.set_up}</p>
+                    {item.changes.map((change) => (
+                        <p key={change} className="text-sm font-medium">
+                            {change}
+                        </p>
+                    ))}
+                    {item.breaches.map((b) => (
+                        <p key={b} className="text-stop text-sm font-medium">
+                            <span aria-hidden="true">◆ </span>Outside the limits: {b}
+                        </p>
+                    ))}
+                    {item.findings.length > 0 && (
+                        <p className="text-hold text-sm">
+                            <span aria-hidden="true">■ </span>
+                            {item.findings.join(" ")}
+                        </p>
+                    )}
+                </div>
+                <Channel data={item.channel} />
+                <div className="text-sm">
+                    <Because reasons={item.because} about={`${item.dose.amount} of ${item.name}`}>
+                        <strong className="num text-lg">{item.dose.amount}</strong>
+                    </Because>
+                    {item.dose.load && <span className="num block font-medium">{item.dose.load}</span>}
+                    <span className="text-soft block">
+                        effort {item.dose.effort}
+                        {item.dose.sets > 1 ? `, rest ${item.dose.rest_s} s` : ""}
+                    </span>
+                    {item.sides && <span className="text-soft block">{item.sides}</span>}
+                    {item.recipe && <span className="text-soft block">{item.recipe}</span>}
+                </div>
+                <div className="flex flex-col items-stretch gap-1">
+                    <Button
+                        small
+                        disabled={busy || !easier}
+                        onClick={() => easier && onSwap(easier.code)}
+                        title={easier?.name}
+                    >
+                        ▽ easier<span className="sr-only"> rung for {item.name}</span>
+                    </Button>
+                    <Button
+                        small
+                        disabled={busy || !harder}
+                        onClick={() => harder && onSwap(harder.code)}
+                        title={harder?.name}
+                    >
+                        ▲ harder<span className="sr-only"> rung for {item.name}</span>
+                    </Button>
+                </div>
+            </div>
+            {open && (
+                <div className="mt-2.5 space-y-3">
+                    <div className="flex flex-wrap items-start gap-4">
+                        <Figure data={item.figure} label={item.name} className="h-24 w-52 shrink-0" />
+                        <div className="min-w-0 flex-1 text-sm">
+                            <p className="text-soft">
+                                Goal: {item.goal}. Takes {Math.round(item.seconds / 6) / 10} min. Needs{" "}
+                                {item.equipment.join(", ")}.
+                            </p>
+                            {item.lever_notes.map((note) => (
+                                <p key={note}>{note}</p>
+                            ))}
+                            <p className="text-soft">Choose a step to swap:</p>
+                        </div>
+                    </div>
+                    <Steps steps={item.stair} current={item.rung} onChoose={onSwap} disabled={busy} />
+                    <div className="flex flex-wrap items-end gap-3">
+                        <DoseForm
+                            key={JSON.stringify(item.dose)}
+                            dose={item.dose}
+                            errors={errors}
+                            busy={busy}
+                            submit="Change dose"
+                            onSubmit={onDose}
+                        />
+                        <Button small tone="stop" disabled={busy} onClick={onRemove}>
+                            Take out
+                        </Button>
+                    </div>
+                </div>
+            )}
+        </li>
+    );
+}

@@ -1,0 +1,26 @@
+import Field, { inputClass } from "./Field";
+
+/** One of a few named things, from a list that drops down. */
+export default function SelectField({
+    label,
+    value,
+    options,
+    onChange,
+}: {
+    label: string;
+    value: string;
+    options: readonly (readonly [string, string])[];
+    onChange: (value: string) => void;
+}) {
+    return (
+        <Field label={label}>
+            <select className={inputClass} value={value} onChange={(e) => onChange(e.target.value)}>
+                {options.map(([code, name]) => (
+                    <option key={code} value={code}>
+                        {name}
+                    </option>
+                ))}
+            </select>
+        </Field>
+    );
+}

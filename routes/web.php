@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BandController;
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\ClearanceLetterController;
+use App\Http\Controllers\ExerciseController;
+use App\Http\Controllers\GateController;
+use App\Http\Controllers\HomeIntakeController;
+use App\Http\Controllers\KitController;
+use App\Http\Controllers\LimitsController;
+use App\Http\Controllers\LogController;
+use App\Http\Controllers\MeasureController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\ReviewController;
+use App\Http\Controllers\RulebookController;
+use App\Http\Controllers\ScreenController;
+use App\Http\Controllers\SheetController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\StepsController;
+use App\Http\Controllers\TodayController;
+use App\Http\Middleware\GatewayToken;
+use App\Models\Client;
+use App\Models\Clinic;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Route;
+
+// The bare route: what the framework alone costs, for bin/bench to compare the pages with.
+Route::get('/up', static fn (): Response => response('ok'))->withoutMiddleware('web');
+
+// Gateways deliver here: token, idempotency key, unit, time, device id. No session, so no forgery token.
+Route::post('/api/readings', [ReadingController::class, 'store'])->withoutMiddleware('web')->middleware(GatewayToken::class);
+
+// The client's own page: opened by a link, without an account.
+Route::middleware('throttle:30,1')->group(function (): void {
+    Route::get('/intake/{token}', [HomeIntakeController::class, 'show'])->where('token', '[A-Za-z0-9]{40}');
+    Route::post('/intake/{token}', [HomeIntakeController::class, 'submit'])->where('token', '[A-Za-z0-9]{40}');
+});
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SignInController::class, 'show'])->name('login');
+    Route::post('/sign-in', [SignInController::class, 'store']);
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [SignInController::class, 'destroy']);
+    // The same with session and sign-in: what any signed-in page costs before it does its own work.
+    Route::get('/up/signed-in', static fn (): Response => response('ok'))->can('viewAny', Client::class);
+    Route::get('/', [TodayController::class, 'show'])->can('viewAny', Client::class);
+    Route::get('/rulebook', [RulebookController::class, 'show'])->can('viewAny', Clinic::class);
+    Route::put('/rulebook/school', [RulebookController::class, 'school'])->can('setFigures', Clinic::class);
+    Route::put('/rulebook', [RulebookController::class, 'update'])->can('setFigures', Clinic::class);
+    Route::get('/exercises', [ExerciseController::class, 'index'])->can('viewAny', Client::class);
+    Route::get('/exercises/figures', [ExerciseController::class, 'figures'])->can('viewAny', Client::class);
+    Route::get('/exercises/search', [ExerciseController::class, 'search'])->can('viewAny', Client::class);
+    Route::get('/exercises/{family}', [ExerciseController::class, 'family'])->where('family', '[a-z_0-9]+')->can('viewAny', Client::class);
+    Route::get('/bench', [BenchController::class, 'show'])->can('viewAny', Client::class);
+    Route::post('/bench', [BenchController::class, 'read'])->can('viewAny', Client::class);
+    Route::get('/find', [TodayController::class, 'find'])->can('viewAny', Client::class);
+    Route::get('/clients/new', [ScreenController::class, 'create'])->can('create', Client::class);
+    Route::post('/clients', [ScreenController::class, 'store'])->can('create', Client::class);
+
+    Route::prefix('/clients/{client}')->whereNumber(['client', 'item', 'log', 'proposal', 'intake'])->group(function (): void {
+        Route::middleware('can:view,client')->group(function (): void {
+            Route::get('/screen', [ScreenController::class, 'show']);
+            Route::get('/clearance-letter', [ClearanceLetterController::class, 'show']);
+            Route::get('/measure', [MeasureController::class, 'show']);
+            Route::get('/limits', [LimitsController::class, 'show']);
+            Route::get('/kit', [KitController::class, 'show']);
+            Route::get('/kit/export.csv', [KitController::class, 'export']);
+            Route::get('/kit/band', [BandController::class, 'show']);
+            Route::get('/steps', [StepsController::class, 'show']);
+            Route::get('/plan', [PlanController::class, 'show']);
+            Route::get('/sheet', [SheetController::class, 'show']);
+            Route::get('/gate', [GateController::class, 'show']);
+            Route::get('/readings', [ReadingController::class, 'index']);
+            Route::get('/log', [LogController::class, 'show']);
+            Route::get('/review', [ReviewController::class, 'show']);
+        });
+        Route::middleware('can:update,client')->group(function (): void {
+            Route::put('/screen', [ScreenController::class, 'update']);
+            Route::post('/intake', [HomeIntakeController::class, 'invite']);
+            Route::post('/intake/{intake}', [HomeIntakeController::class, 'decide']);
+            Route::post('/measure', [MeasureController::class, 'store']);
+            Route::post('/limits/confirm', [LimitsController::class, 'confirm']);
+            Route::put('/kit', [KitController::class, 'update']);
+            Route::post('/kit/import', [KitController::class, 'import']);
+            Route::post('/plan', [PlanController::class, 'draft']);
+            Route::post('/plan/items', [PlanController::class, 'add']);
+            Route::put('/plan/items/{item}/rung', [PlanController::class, 'swap']);
+            Route::put('/plan/items/{item}/dose', [PlanController::class, 'dose']);
+            Route::delete('/plan/items/{item}', [PlanController::class, 'remove']);
+            Route::post('/plan/issue', [PlanController::class, 'issue']);
+            Route::post('/gate', [GateController::class, 'store']);
+            Route::post('/log', [LogController::class, 'store']);
+            Route::put('/log/{log}/next-morning', [LogController::class, 'nextMorning']);
+            Route::post('/review/{proposal}/accept', [ReviewController::class, 'accept']);
+            Route::put('/review/{proposal}', [ReviewController::class, 'edit']);
+            Route::post('/review/{proposal}/refuse', [ReviewController::class, 'refuse']);
+            Route::post('/review/clear-stop', [ReviewController::class, 'clearStop']);
+        });
+    });
+});

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Client;
+use App\Models\User;
+use Database\Seeders\Demo\DemoAccounts;
+use Database\Seeders\Demo\TidewaterRow;
+use Tests\Feature\Support\Scene;
+
+/*
+ * What every page really receives from the demo is written down as TypeScript and held against resources/js/types/props.ts by
+ * the type checker (bin/test types). A field renamed on one side only does not compile.
+ */
+it('writes down what each page receives, for the type checker', function (): void {
+    $this->seed(TidewaterRow::class);
+    $this->actingAs(User::query()->where('email', DemoAccounts::CLINICIAN)->firstOrFail());
+    $lines = ['import type * as P from "./props";', ''];
+    $add = static function (string $type, array $props) use (&$lines): void {
+        unset($props['me'], $props['said'], $props['link'], $props['errors'], $props['flash']);
+        $lines[] = sprintf('export const s%d: P.%s = %s;', count($lines), $type, json_encode($props, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+    };
+    $add('TodayProps', Scene::props($this->get('/')));
+    $add('ScreenProps', Scene::props($this->get('/clients/new')));
+    $clients = Client::query()->whereHas('clinic', static fn ($q) => $q->where('name', 'Tidewater Row'))->pluck('id');
+    foreach ($clients as $id) {
+        foreach (['screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review'] as $stage) {
+            $add(ucfirst($stage).'Props', Scene::props($this->get("/clients/$id/$stage")));
+        }
+    }
+    $add('ExercisesProps', Scene::props($this->get('/exercises')));
+    $add('FamilyProps', Scene::props($this->get('/exercises/seat_rise')));
+    $add('FiguresProps', Scene::props($this->get('/exercises/figures?pattern=pull')));
+    $add('BenchProps', Scene::props($this->get('/bench')));
+    $add('RulebookProps', Scene::props($this->get('/rulebook')));
+    $missing = $this->get('/clients/99999/plan');
+    $add('ProblemProps', json_decode((string) json_encode($missing->viewData('page')['props']), true));
+    file_put_contents(resource_path('js/types/samples.check.ts'), implode("\n", $lines)."\n");
+    expect(count($lines))->toBeGreaterThan(90);
+});
+
+it('tells a demo in which every need is met by someone', function (): void {
+    $this->seed(TidewaterRow::class);
+    $this->actingAs(User::query()->where('email', DemoAccounts::CLINICIAN)->firstOrFail());
+    $today = Scene::props($this->get('/'));
+    expect(count($today['rows']) + count($today['quiet']))->toBeGreaterThanOrEqual(8)
+        ->and(array_values(array_unique(array_column($today['rows'], 'mark'))))->toContain('stop', 'ease', 'up', 'look')
+        ->and($today['quiet'])->not->toBe([]);
+});

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\Support\Scene;
+
+/** How many queries a page asks, session and sign-in included. */
+function queriesOf(callable $visit): int
+{
+    DB::flushQueryLog();
+    DB::enableQueryLog();
+    $visit();
+    DB::disableQueryLog();
+
+    return count(DB::getQueryLog());
+}
+
+it('asks as little for every stage of a client', function (): void {
+    $scene = new Scene;
+    $plan = $scene->issued(['conditions' => [['code' => 'hypertension_controlled', 'details' => []]]]);
+    $scene->goodSession($plan, now()->subDays(5)->format('Y-m-d'));
+    $scene->goodSession($plan, now()->subDays(2)->format('Y-m-d'));
+    $this->actingAs($scene->user);
+    foreach (['screen' => 13, 'measure' => 13, 'limits' => 13, 'kit' => 14, 'plan' => 14, 'sheet' => 14, 'gate' => 14, 'log' => 16, 'review' => 18] as $stage => $most) {
+        expect(queriesOf(fn () => $this->get("/clients/{$plan->client_id}/$stage")->assertOk()))->toBeLessThanOrEqual($most, $stage);
+    }
+});
+
+it('asks no more for Today with ten clients than with two', function (): void {
+    $scene = new Scene;
+    $this->actingAs($scene->user);
+    $add = static function (int $n) use ($scene): void {
+        for ($i = 0; $i < $n; $i++) {
+            $plan = $scene->issued(['given_name' => "C$i"]);
+            $scene->goodSession($plan, now()->subDays(4)->format('Y-m-d'));
+            $scene->goodSession($plan, now()->subDays(2)->format('Y-m-d'));
+        }
+    };
+    $add(2);
+    // Once before counting: what belongs to the signed-in user is loaded on the first visit of a test.
+    $this->get('/')->assertOk();
+    $two = queriesOf(fn () => $this->get('/')->assertOk());
+    $add(8);
+    expect(queriesOf(fn () => $this->get('/')->assertOk()))->toBe($two)->and($two)->toBeLessThanOrEqual(14);
+});
