@@ -33,7 +33,7 @@ it('goes through a home, measures a band and adds what replaces a gym machine', 
         $chrome->fill('Pull, kg', '80')->see('is not reachable');
 
         // The home: a step is there, the chair stands free.
-        $chrome->press('Home and hands')->tick('low step, 10-15 cm')->tick('door that closes towards you')->see('try it first')->tick('no', 'The chair stands against a wall')->press('Save kit')->see('Kit saved.')->see('back it to a wall');
+        $chrome->press('Home and hands')->tick('low step, 10-15 cm')->tick('door that closes towards you')->tick('no', 'The chair stands against a wall')->press('Save kit')->see('Kit saved.')->see('back it to a wall')->see('try it first');
 
         // The plan: the machine's name leads to a family; its stair says what is open.
         $chrome->visit('/clients/4/plan')->see('Version');

@@ -82,7 +82,10 @@ export default function Home({
                 ))}
             </div>
             <section aria-label="What a band may be anchored to">
-                <h3 className="font-bold">What a band may be anchored to</h3>
+                <h3 className="font-bold">
+                    What a band may be anchored to{" "}
+                    <span className="text-soft text-sm font-normal">in the home as last saved</span>
+                </h3>
                 <ul className="grid grid-cols-2 gap-x-8 text-sm">
                     {anchors.map((a) => (
                         <li key={a.name} className={`py-0.5 ${a.open ? "" : "text-soft"}`}>
