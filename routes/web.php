@@ -51,6 +51,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/', [TodayController::class, 'show'])->can('viewAny', Client::class);
     Route::get('/rulebook', [RulebookController::class, 'show'])->can('viewAny', Clinic::class);
     Route::put('/rulebook/school', [RulebookController::class, 'school'])->can('setFigures', Clinic::class);
+    Route::put('/rulebook/unit', [RulebookController::class, 'unit'])->can('setFigures', Clinic::class);
     Route::put('/rulebook', [RulebookController::class, 'update'])->can('setFigures', Clinic::class);
     Route::get('/exercises', [ExerciseController::class, 'index'])->can('viewAny', Client::class);
     Route::get('/exercises/figures', [ExerciseController::class, 'figures'])->can('viewAny', Client::class);

@@ -57,6 +57,7 @@ final class DecideProposal
         $situation = $this->build->of($client);
         $rung = $this->catalogue->family($proposal->planItem->family)->rung($proposal->rung);
         if ($dose !== null && $proposal->decision !== 'stop') {
+            $dose = EditPlan::asMeant($situation, $rung, $dose);
             EditPlan::assertAllowed($situation, $proposal->planItem->family, $rung, PlanItemRow::goal($proposal->planItem), $dose);
             if ($situation->openSides($rung) === []) {
                 throw Refusal::at('rung', 'This exercise is outside the limits of today.');

@@ -43,6 +43,7 @@ final class EditPlan
         $this->change($client, $by, $itemId, $revision, function (PlanItem $item, Situation $situation) use ($dose): array {
             $family = $this->catalogue->family($item->family);
             $rung = $family->rung($item->rung);
+            $dose = self::asMeant($situation, $rung, $dose);
             self::assertAllowed($situation, $item->family, $rung, PlanItemRow::goal($item), $dose);
             $recipe = (new Drafter($situation))->recipe($family, $rung, PlanItemRow::goal($item), $dose);
 
@@ -85,6 +86,14 @@ final class EditPlan
         }
 
         throw Refusal::at('family', $why === '' ? 'No rung of this family is open yet: measure first.' : $why);
+    }
+
+    /** A load typed as the page showed it, to ten grams or in pounds, is the one that the kit makes. */
+    public static function asMeant(Situation $situation, Rung $rung, Dose $dose): Dose
+    {
+        $made = $dose->loadG === null || $rung->holding === null ? null : $situation->ladder($rung)?->alike($dose->loadG);
+
+        return $made === null ? $dose : $dose->with(loadG: $made->loadG);
     }
 
     /** Held against envelope and kit; the refusal names the field and a value that works. */

@@ -22,7 +22,7 @@ final class SaveScreen
     private const COLUMNS = [
         'given_name', 'family_name', 'birth_date', 'sex', 'due_date', 'grip_left', 'grip_right', 'standing', 'floor_transfer', 'home',
         'training_level', 'training_since', 'usual_pain', 'pain_where', 'pain_school', 'supine_school', 'bone_school', 'days', 'minutes', 'aim', 'structure', 'wants',
-        'birth_given_on', 'birth_kind', 'birth_symptoms', 'medicines', 'insensate', 'usual',
+        'mass_unit', 'birth_given_on', 'birth_kind', 'birth_symptoms', 'medicines', 'insensate', 'usual',
     ];
 
     /** @param  array<string, mixed>  $input validated */
@@ -42,7 +42,7 @@ final class SaveScreen
             $client->conditions()->delete();
             foreach (is_array($input['conditions']) ? $input['conditions'] : [] as $condition) {
                 $row = is_array($condition) ? $condition : [];
-                $client->conditions()->create(['code' => $row['code'] ?? '', 'side' => $row['side'] ?? null, 'since' => $row['since'] ?? null, 'until' => $row['until'] ?? null, 'details' => $row['details'] ?? []]);
+                $client->conditions()->create(['code' => $row['code'] ?? '', 'side' => $row['side'] ?? null, 'since' => $row['since'] ?? null, 'until' => $row['until'] ?? null, 'details' => ConditionDetails::fromForm($row['details'] ?? [], $row['numbers'] ?? [])]);
             }
             $client->load('conditions', 'clinic');
             $this->assertPlausible($client);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use BuoyantStep\Core\Units\MassUnit;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -18,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $sex
  * @property int $body_mass_g
  * @property int $height_mm
+ * @property MassUnit|null $mass_unit
  * @property string|null $due_date
  * @property string|null $birth_given_on
  * @property string|null $birth_kind
@@ -63,12 +65,18 @@ final class Client extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['days' => 'array', 'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array', 'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'body_mass_g' => 'integer', 'height_mm' => 'integer', 'minutes' => 'integer', 'usual_pain' => 'integer'];
+        return ['days' => 'array', 'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array', 'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'mass_unit' => MassUnit::class, 'body_mass_g' => 'integer', 'height_mm' => 'integer', 'minutes' => 'integer', 'usual_pain' => 'integer'];
     }
 
     public function name(): string
     {
         return $this->given_name.' '.$this->family_name;
+    }
+
+    /** What masses are shown and typed in for this client: the client's own unit, or else the clinic's. */
+    public function massUnit(): MassUnit
+    {
+        return $this->mass_unit ?? $this->clinic->mass_unit;
     }
 
     /** @return BelongsTo<Clinic, $this> */

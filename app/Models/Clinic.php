@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\MassUnit;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property string $timezone
  * @property array<string, string>|null $schools
+ * @property MassUnit $mass_unit
  * @property string|null $gateway_token_hash
  * @property-read Collection<int, ClinicFigure> $figures
  */
@@ -21,12 +23,14 @@ final class Clinic extends Model
 {
     protected $guarded = [];
 
+    protected $attributes = ['mass_unit' => 'kg'];
+
     protected $hidden = ['gateway_token_hash'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['schools' => 'array'];
+        return ['schools' => 'array', 'mass_unit' => MassUnit::class];
     }
 
     /** @return HasMany<ClinicFigure, $this> */

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\BuildSituation;
 use App\Actions\Refusal;
 use App\Actions\WorkOutBand;
+use App\Http\Resources\InUnit;
 use App\Models\Client;
 use BuoyantStep\Core\Errors\CoreError;
 use Illuminate\Http\JsonResponse;
@@ -18,15 +19,16 @@ final class BandController extends Controller
 {
     public function show(Request $request, Client $client, BuildSituation $build, WorkOutBand $work): JsonResponse
     {
+        $unit = $client->massUnit();
         $request->validate([
             'band' => ['required', 'integer'], 'rung' => ['required', 'string', 'max:80'], 'at' => ['nullable', Rule::in(['mean', 'end'])], 'kgf' => ['nullable', 'numeric', 'between:0.05,200'],
-        ], ['kgf.*' => 'The pull must be from 0.05 to 200 kg, for example 2.5.']);
+        ], ['kgf.*' => sprintf('The pull must be from %s to %s, for example %s.', $unit->say(50), $unit->say(200_000), $unit->say(2500))]);
         $situation = $build->of($client);
         $band = $client->bands()->whereKey($request->integer('band'))->firstOrFail();
         try {
-            return response()->json($work->run($situation, $build->wishes($client), $band, $request->string('rung')->value(), $request->input('at') === 'end' ? 'end' : 'mean', $request->filled('kgf') ? $request->float('kgf') : null));
+            return response()->json(InUnit::of($unit, $work->run($situation, $build->wishes($client), $band, $request->string('rung')->value(), $request->input('at') === 'end' ? 'end' : 'mean', $request->filled('kgf') ? $request->float('kgf') : null)));
         } catch (CoreError $error) {
-            throw Refusal::at($error->pointer === '/target/force_n' ? 'kgf' : 'rung', $error->getMessage());
+            throw Refusal::at($error->pointer === '/target/force_n' ? 'kgf' : 'rung', $unit->inWords($error->getMessage()));
         }
     }
 }

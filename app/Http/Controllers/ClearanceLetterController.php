@@ -25,7 +25,7 @@ final class ClearanceLetterController extends Controller
         $asks = array_values(array_filter($situation->envelope->binding(Field::Clearance), static fn (Limit $l): bool => $l->value !== 'none'));
         $html = view('clearance-letter', [
             'client' => $client, 'clinic' => $me->clinic->name, 'by' => $me->name, 'today' => $situation->on->label(), 'born' => $client->birth_date,
-            'asks' => array_map(static fn (Limit $l): array => ['label' => $labels[$l->rule] ?? $l->rule, 'says' => $l->says, 'source' => $l->source], $asks),
+            'asks' => array_map(static fn (Limit $l): array => ['label' => $labels[$l->rule] ?? $l->rule, 'says' => $client->massUnit()->inWords($l->says), 'source' => $l->source], $asks),
             'effort' => $situation->envelope->atLeast(Field::EffortMax, 10), 'load' => $situation->envelope->atLeast(Field::LoadPctMax, 100), 'days' => count($client->days), 'minutes' => $client->minutes,
         ])->render();
         $options = new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'tempDir' => storage_path('app'), 'fontCache' => storage_path('app'), 'chroot' => resource_path('views')]);

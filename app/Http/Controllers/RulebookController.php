@@ -9,6 +9,7 @@ use App\Actions\SetFigure;
 use App\Http\Resources\RulebookResource;
 use App\Models\Decision;
 use BuoyantStep\Core\Client\Schools;
+use BuoyantStep\Core\Units\MassUnit;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -35,6 +36,17 @@ final class RulebookController extends Controller
         Decision::record($me, $me->clinic, 'school', sprintf('%s: %s.', Schools::ALL[$code]['ask'], $choice === null ? 'default' : Schools::ALL[$code]['choices'][$choice]));
 
         return $this->said('The clinic\'s default is set; a client\'s own choice still wins.');
+    }
+
+    public function unit(Request $request): RedirectResponse
+    {
+        $request->validate(['mass_unit' => ['required', Rule::enum(MassUnit::class)]], ['mass_unit.*' => 'Choose kg or lb.']);
+        $me = $this->me($request);
+        $unit = MassUnit::from($request->string('mass_unit')->value());
+        $me->clinic->update(['mass_unit' => $unit]);
+        Decision::record($me, $me->clinic, 'unit', sprintf('Masses are shown in %s.', $unit->value));
+
+        return $this->said('The clinic\'s unit is set; a client\'s own unit still wins.');
     }
 
     public function update(Request $request, SetFigure $set): RedirectResponse

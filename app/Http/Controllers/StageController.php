@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\BuildSituation;
 use App\Http\Resources\ClientFrame;
+use App\Http\Resources\InUnit;
 use App\Models\Client;
 use BuoyantStep\Core\Plan\Situation;
 use Inertia\Inertia;
@@ -24,6 +25,6 @@ abstract class StageController extends Controller
         ClientFrame::load($client);
         $situation = $this->build->of($client);
 
-        return Inertia::render($page, ['client' => $this->frame->of($client, $situation), ...$content($situation)]);
+        return Inertia::render($page, InUnit::of($client->massUnit(), ['client' => $this->frame->of($client, $situation), ...$content($situation)]));
     }
 }

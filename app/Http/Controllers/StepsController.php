@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\BuildSituation;
+use App\Http\Resources\InUnit;
 use App\Models\Client;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Rung;
@@ -21,10 +22,10 @@ final class StepsController extends Controller
         abort_unless($catalogue->has($code), 404);
         $family = $catalogue->family($code);
 
-        return response()->json([
+        return response()->json(InUnit::of($client->massUnit(), [
             'code' => $family->code, 'name' => $family->name, 'purpose' => $family->purpose,
             'stair' => Stair::of($family, $build->of($client), $build->wishes($client)),
             'figures' => array_map(static fn (Rung $r): array => ['code' => $r->code, 'figure' => $r->figure->draw()], $family->rungs),
-        ]);
+        ]));
     }
 }

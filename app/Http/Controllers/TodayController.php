@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\FindNeeds;
+use App\Http\Resources\InUnit;
 use App\Models\Client;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -15,7 +16,9 @@ final class TodayController extends Controller
 {
     public function show(Request $request, FindNeeds $needs): Response
     {
-        return Inertia::render('Today', $needs->forClinic($this->me($request)->clinic));
+        $clinic = $this->me($request)->clinic;
+
+        return Inertia::render('Today', InUnit::of($clinic->mass_unit, $needs->forClinic($clinic)));
     }
 
     /** For the search in the top bar: clients of this clinic by part of a name. */

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Actions\PlanItemRow;
 use App\Models\PlanItem;
 use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Span;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -43,7 +44,7 @@ final class DoseRequest extends FormRequest
             'effort_lo.*' => 'Effort goes from 0 to 10, for example 4.',
             'effort_hi.*' => 'The higher effort must be from the lower one to 10, for example 6.',
             'rest_s.*' => 'Rest must be from 0 to 900 s, for example 60.',
-            'load_kg.*' => 'The load must be a number of kilograms, for example 2.5.',
+            'load_kg.*' => sprintf('The load must be a number, for example %s.', Mass::say(2500)),
         ];
     }
 

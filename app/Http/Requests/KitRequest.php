@@ -9,6 +9,7 @@ use BuoyantStep\Core\Exercises\BandSetUp;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Kit\Thing;
+use BuoyantStep\Core\Units\Mass;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -84,15 +85,15 @@ final class KitRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'pieces.*.mass_kg.*' => 'Mass must be from 0.001 to 100 kg, for example 0.52 for a half-litre bottle.',
-            'carriers.*.mass_kg.*' => 'Mass must be from 0 to 100 kg, for example 0.15 for a tote.',
-            'carriers.*.max_mass_kg.*' => 'What it can carry must be from 0 to 100 kg, for example 12.',
+            'pieces.*.mass_kg.*' => sprintf('Mass must be from %s to %s, for example %s for a half-litre bottle.', Mass::say(1), Mass::say(100_000), Mass::say(520)),
+            'carriers.*.mass_kg.*' => sprintf('Mass must be from 0 to %s, for example %s for a tote.', Mass::say(100_000), Mass::say(150)),
+            'carriers.*.max_mass_kg.*' => sprintf('What it can carry must be from 0 to %s, for example %s.', Mass::say(100_000), Mass::say(12_000)),
             'carriers.*.max_pieces.*' => 'Room must be from 0 to 60 pieces, for example 12.',
             'bands.*.rest_cm.*' => 'The length at rest must be from 5 to 1000 cm, for example 120.',
             'bands.*.max_pct.*' => 'The most it may be stretched must be from 1 to 600 %, for example 200.',
             'bands.*.pulls.required' => 'Pull it on a scale to at least one length and enter what the scale shows.',
             'bands.*.pulls.*.cm.*' => 'The length it was pulled to, in cm, for example 180.',
-            'bands.*.pulls.*.kgf.*' => 'What the scale showed, in kg, for example 1.5.',
+            'bands.*.pulls.*.kgf.*' => sprintf('What the scale showed, for example %s.', Mass::say(1500)),
             '*.*.count.*' => 'The count must be from 1 to 99.',
             '*.*.label.*' => 'Give it a name, for example water bottle 0.5 L.',
         ];

@@ -8,6 +8,7 @@ use App\Actions\PlanItemRow;
 use App\Models\Plan;
 use App\Models\PlanItem;
 use BuoyantStep\Core\Log\LoggedSet;
+use BuoyantStep\Core\Units\Mass;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -59,7 +60,7 @@ final class LogRequest extends FormRequest
             'items.*.pain_during.*' => 'Pain goes from 0 to 10.',
             'items.*.effort.required_if' => 'Enter the effort, 0 to 10, for example 6.',
             'items.*.effort.*' => 'Effort goes from 0 to 10, for example 6.',
-            'items.*.load_kg.*' => 'The load must be from 0 to 200 kg, for example 2.5.',
+            'items.*.load_kg.*' => sprintf('The load must be from 0 to %s, for example %s.', Mass::say(200_000), Mass::say(2500)),
             'items.*.sets.*.amount.*' => 'This must be a whole number from 0 to 900, for example 10.',
             'items.*.broken.*' => 'Count the sets in which form broke, for example 0.',
         ];

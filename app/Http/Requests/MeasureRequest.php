@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use BuoyantStep\Core\Units\Mass;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -41,7 +42,7 @@ final class MeasureRequest extends FormRequest
             'results.required' => 'Enter at least one result.',
             'results.*.value.numeric' => 'Enter a number, for example 11.',
             'results.*.second_value.*' => 'Enter the fall in mmHg, for example 8.',
-            'results.*.load_kg.numeric' => 'Enter the load in kg, for example 2.5.',
+            'results.*.load_kg.numeric' => sprintf('Enter the load as a number, for example %s.', Mass::say(2500)),
             'results.*.reps.numeric' => 'Enter whole reps, for example 10.',
             'results.*.rir.numeric' => 'Enter the reps that were left, for example 3.',
         ];

@@ -7,6 +7,8 @@ namespace App\Http\Requests;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Limits\ConditionAbout;
 use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\MassUnit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -31,6 +33,7 @@ final class ScreenRequest extends FormRequest
             'family_name' => ['required', 'string', 'max:80'],
             'birth_date' => ['required', 'date_format:Y-m-d', 'after:1905-01-01', 'before_or_equal:today'],
             'sex' => ['required', Rule::in(['female', 'male', 'other'])],
+            'mass_unit' => ['nullable', Rule::enum(MassUnit::class)],
             'body_mass_kg' => ['required', 'numeric', 'between:'.implode(',', Profile::MASS_KG)],
             'height_cm' => ['required', 'numeric', 'between:'.Profile::HEIGHT_MM[0] / 10 .','.Profile::HEIGHT_MM[1] / 10],
             'due_date' => ['nullable', 'date_format:Y-m-d'],
@@ -51,6 +54,9 @@ final class ScreenRequest extends FormRequest
             'conditions.*.until' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:conditions.*.since'],
             'conditions.*.details' => ['present', 'array', 'max:20'],
             'conditions.*.details.*' => ['string', 'max:60'],
+            'conditions.*.numbers' => ['nullable', 'array'],
+            'conditions.*.numbers.lift_kg' => ['nullable', 'numeric', 'between:0.1,50'],
+            'conditions.*.numbers.count' => ['nullable', 'integer', 'between:0,1000'],
             'grip_left' => $grip,
             'grip_right' => $grip,
             'standing' => ['nullable', Rule::in(['none', 'supported', 'free'])],
@@ -85,7 +91,7 @@ final class ScreenRequest extends FormRequest
             'family_name.required' => 'Enter a family name.',
             'birth_date.*' => 'This birth date does not work; write it as year-month-day, for example 1944-03-02, up to today.',
             'sex.*' => 'Choose female, male or other: the norms depend on it.',
-            'body_mass_kg.*' => 'Body mass must be from 20 to 350 kg, for example 68.5.',
+            'body_mass_kg.*' => sprintf('Body mass must be from %s to %s, for example %s.', Mass::say(Profile::MASS_KG[0] * 1000), Mass::say(Profile::MASS_KG[1] * 1000), Mass::say(68_500)),
             'height_cm.*' => 'Height must be from 90 to 230 cm, for example 165.',
             'due_date.*' => 'Write the due date as year-month-day, for example 2027-03-15.',
             'birth_given_on.*' => 'The day of the birth must be a date up to today, for example 2026-09-30.',
@@ -96,6 +102,9 @@ final class ScreenRequest extends FormRequest
             'conditions.*.code.*' => 'There are no rules for this condition yet.',
             'conditions.*.since.*' => 'Write the date as year-month-day, for example 2026-09-01.',
             'conditions.*.until.*' => 'Write the date as year-month-day, for example 2026-12-01.',
+            'conditions.*.numbers.lift_kg.*' => sprintf('An ordered lift limit is from %s to %s, for example %s; leave it empty when none was given.', Mass::say(100), Mass::say(50_000), Mass::say(4500)),
+            'conditions.*.numbers.count.*' => 'A count is a whole number from 0 to 1000, for example 45; leave it empty when it is not known.',
+            'mass_unit.*' => 'Choose kg or lb, or the clinic\'s unit.',
             'training_since.*' => 'Training cannot have begun after today; for example 2026-10-01.',
             'days.*' => 'Choose at least one day.',
             'minutes.*' => 'Minutes must be from 5 to 120, for example 30.',

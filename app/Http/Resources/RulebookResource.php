@@ -37,7 +37,7 @@ final class RulebookResource
             }
         }
 
-        return ['schools' => self::schools($me), 'rows' => $rows, 'can_set' => $me->role === 'lead'];
+        return ['schools' => self::schools($me), 'rows' => $rows, 'can_set' => $me->role === 'lead', 'mass_unit' => $me->clinic->mass_unit->value];
     }
 
     /** @return list<array<string, mixed>> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\AskAtHome;
+use App\Actions\ConditionDetails;
 use App\Models\Client;
 use App\Models\HomeIntake;
 use BuoyantStep\Core\Limits\RuleBook;
@@ -33,6 +34,18 @@ final class ScreenResource
         return ['id' => $intake->id, 'submitted' => $intake->submitted_at !== null, 'rows' => $rows];
     }
 
+    /**
+     * @param  list<string>  $details
+     * @return array{details: list<string>, numbers: object}
+     */
+    private static function details(array $details): array
+    {
+        $form = ConditionDetails::forForm($details);
+
+        // An object also when it is empty: the page keeps typed numbers by name.
+        return ['details' => $form['details'], 'numbers' => (object) $form['numbers']];
+    }
+
     /** @return array<string, mixed> */
     public static function of(?Client $client): array
     {
@@ -44,6 +57,7 @@ final class ScreenResource
                 'family_name' => $client->family_name ?? '',
                 'birth_date' => $client->birth_date ?? '',
                 'sex' => $client->sex ?? '',
+                'mass_unit' => $client->mass_unit->value ?? '',
                 'body_mass_kg' => $client === null ? '' : (string) ($client->body_mass_g / 1000),
                 'height_cm' => $client === null ? '' : (string) ($client->height_mm / 10),
                 'due_date' => $client->due_date ?? '',
@@ -53,7 +67,7 @@ final class ScreenResource
                 'medicines' => $client->medicines ?? [],
                 'insensate' => $client->insensate ?? [],
                 'usual' => array_map(static fn (string $k): string => (string) ($client->usual[$k] ?? ''), ['sbp' => 'sbp', 'dbp' => 'dbp', 'heart_rate' => 'heart_rate', 'spo2' => 'spo2', 'weight_kg' => 'weight_kg']),
-                'conditions' => $client === null ? [] : $client->conditions->map(static fn ($c): array => ['code' => $c->code, 'side' => $c->side ?? '', 'since' => $c->since ?? '', 'until' => $c->until ?? '', 'details' => $c->details])->values()->all(),
+                'conditions' => $client === null ? [] : $client->conditions->map(static fn ($c): array => ['code' => $c->code, 'side' => $c->side ?? '', 'since' => $c->since ?? '', 'until' => $c->until ?? '', ...self::details($c->details)])->values()->all(),
                 'grip_left' => $client->grip_left ?? '',
                 'grip_right' => $client->grip_right ?? '',
                 'standing' => $client->standing ?? '',

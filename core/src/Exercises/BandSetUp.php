@@ -10,6 +10,7 @@ use BuoyantStep\Core\Kit\Band;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Kit\StayPut;
 use BuoyantStep\Core\Limits\Region;
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 use JsonSerializable;
 
@@ -20,7 +21,7 @@ use JsonSerializable;
 final readonly class BandSetUp implements JsonSerializable
 {
     /** 9.80665 N show as one kilogram on a luggage scale. */
-    public const KGF = 9.80665;
+    public const KGF = Mass::NEWTONS_PER_KILOGRAM_FORCE;
 
     /** Height of the top of a door, mm: where a band over it is anchored. House estimate. */
     private const DOOR_TOP_MM = 2000;
@@ -182,7 +183,7 @@ final readonly class BandSetUp implements JsonSerializable
         }
         $end = $band->force($endMm);
         if ($capN !== null && $end !== null && $end > $capN + 1e-9) {
-            $say('cap', sprintf('At the end it pulls %.1f kg, over the cap of %.1f kg: %s', $end / self::KGF, $capN / self::KGF, lcfirst((string) $capSays)), 'Envelope');
+            $say('cap', sprintf('At the end it pulls %s, over the cap of %s: %s', Mass::sayForce($end), Mass::sayForce($capN), lcfirst((string) $capSays)), 'Envelope');
         }
         $say('inspect', 'Each time: look for nicks and thin places, a shut door that cannot open towards the pull, nothing aimed at the face.');
         if ($use->anchor === 'underfoot') {
@@ -219,7 +220,7 @@ final readonly class BandSetUp implements JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        $kg = static fn (?float $n): ?string => $n === null ? null : number_format($n / self::KGF, 1, '.', '').' kg';
+        $kg = static fn (?float $n): ?string => $n === null ? null : Mass::sayForce($n);
 
         return [
             'says' => $this->says,

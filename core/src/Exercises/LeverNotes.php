@@ -44,7 +44,7 @@ final class LeverNotes
         $notes = [self::because('limb.own', sprintf('The %s alone, held level, is %s N·m for this client: a load before anything is added.', self::name($limb), number_format($own, 1)))];
         $weight = $ladder?->lightest();
         if ($weight === null) {
-            $notes[] = self::because('limb.half_kg', sprintf('Each 0.5 kg %s would add %d %%.', self::at($limb, $inHand), $percent(500, $inHand)));
+            $notes[] = self::because('limb.half_kg', sprintf('Each %s %s would add %d %%.', Mass::say(500), self::at($limb, $inHand), $percent(500, $inHand)));
 
             return $notes;
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Kit;
 
+use BuoyantStep\Core\Units\Mass;
+
 /** Every makeable load of one holding, ascending; for each_hand the load of one hand. */
 final readonly class Ladder
 {
@@ -74,6 +76,14 @@ final readonly class Ladder
         }
 
         return null;
+    }
+
+    /** The load that was meant by one typed as it was shown, to ten grams: the nearest of those as good as alike. */
+    public function alike(int $loadG): ?Makeable
+    {
+        $near = $this->best($loadG, $loadG + Mass::ALIKE_G);
+
+        return $near !== null && abs($near->loadG - $loadG) <= Mass::ALIKE_G ? $near : null;
     }
 
     public function lightest(): ?Makeable

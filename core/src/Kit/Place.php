@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Kit;
 use BuoyantStep\Core\Client\FunctionStatus;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 
 /** The home as a place to exercise in: what stands there, what the floor is like, what a band may be anchored to. */
@@ -139,7 +140,7 @@ final readonly class Place
         }
         foreach ($kit->carriers as $carrier) {
             if ($carrier->maxMassG > 0 && ! $carrier->takesPlates && $carrier->massG + $carrier->maxMassG > 12_000) {
-                $say('carrier', sprintf('%s may be filled to more than 12 kg: check its handles and seams before each session.', $carrier->label));
+                $say('carrier', sprintf('%s may be filled to more than %s: check its handles and seams before each session.', $carrier->label, Mass::say(12_000)));
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Kit;
 
 use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 
 /**
@@ -65,7 +66,7 @@ final readonly class StayPut
     public function says(bool $wheels = true): Reason
     {
         $says = match (true) {
-            $this->slides && $wheels => sprintf('The chair would move: add chocks of %.1f kg in all in front of the wheels, or pull less.', ceil($this->chockKg * 10) / 10),
+            $this->slides && $wheels => sprintf('The chair would move: add chocks of %s in all in front of the wheels, or pull less.', Mass::say(ceil($this->chockKg * 10) * 100)),
             $this->slides => 'The chair would slide: set its front legs against something fixed, or pull less.',
             $wheels => 'Brakes on: the chair stays put at this pull.',
             default => 'The chair stays put at this pull.',

@@ -54,7 +54,7 @@ final readonly class RuleBook
     }
 
     /**
-     * Every limit that a condition can set, with each of its details off and on: what the rulebook shows.
+     * Every limit that a condition can set, with each of its details off and on and an example of each number: what the rulebook shows.
      *
      * @return array<string, list<Limit>> rule id to limits
      */
@@ -67,7 +67,8 @@ final readonly class RuleBook
             }
         }
         foreach ($this->conditions as $code => $rules) {
-            $details = array_map(strval(...), array_keys($this->abouts[$code]->details));
+            $about = $this->abouts[$code];
+            $details = [...array_map(strval(...), array_keys($about->details)), ...array_map(static fn (string $name, array $n): string => $name.':'.$n['example'], array_keys($about->numbers), $about->numbers)];
             foreach ([[], ...array_map(static fn (string $d): array => [$d], $details)] as $with) {
                 foreach ($rules->limits(new Condition((string) $code, details: $with), $facts) as $limit) {
                     $book[$limit->rule][$limit->key()] = $limit;

@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Log;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Mass;
 
 /** One exercise on one day: its sets, the pain around it, and whether it was stopped or skipped. */
 final readonly class Performed
@@ -69,7 +70,7 @@ final readonly class Performed
     public function carried(?int $loadG): bool
     {
         foreach ($this->sets as $set) {
-            if ($loadG !== null && $set->loadG !== null && $set->loadG < $loadG) {
+            if ($loadG !== null && $set->loadG !== null && $set->loadG < $loadG - Mass::ALIKE_G) {
                 return false;
             }
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Measures;
 
+use BuoyantStep\Core\Units\Mass;
+
 /** A test that a clinician does with the client, in the order it is usually done. */
 enum Test: string
 {
@@ -118,7 +120,7 @@ enum Test: string
             self::FiveChairStands => 'Same chair, arms crossed. Five full stands as fast as is safe; stop the clock at the fifth stand.',
             self::FourStage => 'Feet together, semi-tandem, tandem, one leg: 10 s each, beside a counter. Enter how many stages were held for 10 s, in that order.',
             self::TimedUpAndGo => 'From the chair, walk 3 m at usual pace, turn, come back, sit. Usual shoes and aid.',
-            self::ArmCurl => 'Seated at the edge, 2.27 kg (women) or 3.63 kg (men), full curls in 30 s. Another weight is recorded and has no norm.',
+            self::ArmCurl => sprintf('Seated at the edge, %s (women) or %s (men), full curls in 30 s. Another weight is recorded and has no norm.', Mass::say(2270), Mass::say(3630)),
             self::HeelRaise => 'Fingertips on a wall, one leg, full height, one every 2 s. Stop when height is lost.',
             self::WallSit => 'Back on the wall, knees as bent as is comfortable. Stop at effort 8, or at the hold that the limits allow.',
             self::FrontPlank => 'On the forearms, at the counter when the floor is out. Count aloud; stop at effort 8.',

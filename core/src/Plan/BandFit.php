@@ -11,6 +11,7 @@ use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 
 /** A band of this kit set up for one rung: as hard as the measures ask, never past the cap at the end of the travel. */
@@ -69,7 +70,7 @@ final readonly class BandFit
         $force = min($most, max($least, $wanted));
         if (abs($force - $wanted) > 1e-9) {
             $short = $force < $wanted;
-            $says = sprintf('%s That would be %.1f kg; this band gives %.1f kg at the %s here. A %s band, or %s, would meet it.', $says, $wanted / BandSetUp::KGF, $force / BandSetUp::KGF, $short ? 'most' : 'least', $short ? 'stronger' : 'lighter', $short ? 'two strands' : 'a longer one');
+            $says = sprintf('%s That would be %s; this band gives %s at the %s here. A %s band, or %s, would meet it.', $says, Mass::sayForce($wanted), Mass::sayForce($force), $short ? 'most' : 'least', $short ? 'stronger' : 'lighter', $short ? 'two strands' : 'a longer one');
         }
         $setUp = self::setUp($situation, $family, $rung, $band, $at, $force);
         $cap = self::capN($situation, $family, $rung);
@@ -78,9 +79,9 @@ final readonly class BandFit
             try {
                 $setUp = self::setUp($situation, $family, $rung, $band, 'end', $cap[0]);
             } catch (InvalidInput) {
-                throw InvalidInput::at('/band', sprintf('Even at its lightest this band pulls more than the cap of %.1f kg: %s', $cap[0] / BandSetUp::KGF, lcfirst((string) $cap[1])), 'not_reachable');
+                throw InvalidInput::at('/band', sprintf('Even at its lightest this band pulls more than the cap of %s: %s', Mass::sayForce($cap[0]), lcfirst((string) $cap[1])), 'not_reachable');
             }
-            [$force, $says] = [$cap[0], sprintf('Held at the cap of %.1f kg at the end: %s', $cap[0] / BandSetUp::KGF, lcfirst((string) $cap[1]))];
+            [$force, $says] = [$cap[0], sprintf('Held at the cap of %s at the end: %s', Mass::sayForce($cap[0]), lcfirst((string) $cap[1]))];
         }
 
         return new self($band, $setUp, $force, $says, abs($force - $wanted));

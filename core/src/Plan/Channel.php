@@ -23,7 +23,7 @@ use JsonSerializable;
 final readonly class Channel implements JsonSerializable
 {
     /**
-     * @param  string  $unit  g, reps, s, steps or trips
+     * @param  string  $unit  g, reps, s, min, steps or trips
      * @param  int  $top  right end of the scale
      * @param  int|null  $goalLo  below it lies the left bank; null when the goal sets no range for this number
      * @param  int|null  $cap  the right bank begins here
@@ -81,15 +81,22 @@ final readonly class Channel implements JsonSerializable
         };
         $limit = $field === null ? null : $envelope->tightest($field, new Scope($rung->demands->region, $rung->demands->side));
         $cap = $limit !== null && is_int($limit->value) ? $limit->value : null;
-        $unit = $dose->kind === DoseKind::Seconds ? 's' : $dose->kind->value;
+        // Where the dose is said in minutes, its banks are too.
+        $per = $dose->isMinutes() && $cap === null && ($last ?? 0) % 60 === 0 && $range->lo % 60 === 0 && $range->hi % 60 === 0 ? 60 : 1;
+        $unit = match (true) {
+            $per === 60 => 'min',
+            $dose->kind === DoseKind::Seconds => 's',
+            default => $dose->kind->value,
+        };
+        $in = static fn (int $amount): int => intdiv($amount, $per);
         $label = $dose->isMinutes() ? $dose->with(sets: 1)->amountLabel() : $dose->amount->label().' '.$dose->kind->unit();
-        $text = sprintf('%s; goal %d to %d%s', $label, $range->lo, $range->hi, $cap === null ? '' : sprintf('; cap %d, %s', $cap, lcfirst((string) $limit->says)));
+        $text = sprintf('%s; goal %d to %d%s', $label, $in($range->lo), $in($range->hi), $cap === null ? '' : sprintf('; cap %d, %s', $cap, lcfirst((string) $limit->says)));
 
         return new self(
             $unit,
-            (int) ceil(max($range->hi, $dose->amount->hi, $cap ?? 0) * 1.25),
-            min($range->lo, $dose->amount->lo), $range->hi, $cap, $limit?->says,
-            [], $dose->amount->hi, $last, null, $label, $text,
+            (int) ceil(max($in($range->hi), $in($dose->amount->hi), $cap ?? 0) * 1.25),
+            $in(min($range->lo, $dose->amount->lo)), $in($range->hi), $cap, $limit?->says,
+            [], $in($dose->amount->hi), $last === null ? null : $in($last), null, $label, $text,
         );
     }
 

@@ -12,6 +12,15 @@ final readonly class Mass
     /** Exact by definition (international yard and pound agreement, 1959). */
     public const GRAMS_PER_POUND = 453.59237;
 
+    /** What one kilogram hanging from a luggage scale pulls: standard gravity, exact by definition (CGPM 1901). */
+    public const NEWTONS_PER_KILOGRAM_FORCE = 9.80665;
+
+    /** Between a number and its unit (U+202F, narrow and never broken over lines). Nothing else writes it: see MassUnit. */
+    public const SPACE = "\u{202F}";
+
+    /** Masses are shown to ten grams: two this close, in grams, are the same to whoever reads one and types it. */
+    public const ALIKE_G = 5;
+
     private function __construct(public int $grams)
     {
     }
@@ -39,11 +48,20 @@ final readonly class Mass
 
     public static function say(int|float $grams): string
     {
-        if ($grams < 1000) {
-            return sprintf('%d g', (int) round($grams));
-        }
-        $text = number_format($grams / 1000, 2, '.', '');
+        return round($grams) < 1000
+            ? sprintf('%d%sg', (int) round($grams), self::SPACE)
+            : self::trim(number_format($grams / 1000, 2, '.', '')).self::SPACE.'kg';
+    }
 
-        return (str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text).' kg';
+    /** A pull as a luggage scale would show it, to a tenth: 24.5 N is "2.5 kg". */
+    public static function sayForce(float $newtons): string
+    {
+        return number_format($newtons / self::NEWTONS_PER_KILOGRAM_FORCE, 1, '.', '').self::SPACE.'kg';
+    }
+
+    /** "2.50" as "2.5", "3.00" as "3". */
+    public static function trim(string $decimal): string
+    {
+        return str_contains($decimal, '.') ? rtrim(rtrim($decimal, '0'), '.') : $decimal;
     }
 }

@@ -36,7 +36,7 @@ it('meets the golden figures of the bridge', function (int $to, int $reps, bool 
 })->with([[6000, 16, true], [7500, 28, false]]);
 
 it('says the bridge in words', function (): void {
-    expect(Bridge::between(5000, 6000, 8, 2)->says())->toContain('Build to 16 with 5 kg, then 6 kg for 8')
+    expect(Bridge::between(5000, 6000, 8, 2)->says())->toContain(Made::said('Build to 16 with 5 kg, then 6 kg for 8'))
         ->and(Bridge::between(5000, 5600, 8, 2)->trialFirst)->toBeFalse()
         ->and(Bridge::between(5000, 6000, 8, 2, repsMax: 15)->reachable)->toBeFalse();
 });
@@ -98,7 +98,7 @@ it('halves a lift limit for each hand', function (): void {
 it('says what the lightest is when even that is over the cap', function (): void {
     $dosing = doseOf('tote_row', 'hand_chair', Goal::StrengthOlder, liftLimit(1500), OneRepMax::estimate(6000, 8, 2), Made::kit([['id' => 'a', 'mass_g' => 2100]]));
     expect($dosing->dose)->toBeNull()
-        ->and($dosing->findings[0])->toContain('lightest you can make here is 2.1 kg, the cap is 1.5 kg');
+        ->and($dosing->findings[0])->toContain(Made::said('lightest you can make here is 2.1 kg, the cap is 1.5 kg'));
 });
 
 it('reports crossed rep limits as a conflict and gives no dose', function (): void {

@@ -19,16 +19,16 @@ function notesOn(string $path, array $client = ['body_mass_kg' => 70, 'height_mm
 }
 
 it('says that one kilogram at the ankle is a big step, and how to make it smaller', function (): void {
-    expect(notesOn('back_kick/cuff', loadG: 1000))->toContain('41.2 N·m')->toContain('1 kg at the ankle, is +20 %')->toContain('just above the knee (+10 %)')->toContain('stay at about 500 g');
+    expect(notesOn('back_kick/cuff', loadG: 1000))->toContain('41.2 N·m')->toContain(Made::said('1 kg at the ankle, is +20 %'))->toContain('just above the knee (+10 %)')->toContain(Made::said('stay at about 500 g'));
 });
 
 it('says what a weight adds when it is within a step, and what half a kilogram would when there is none', function (): void {
     expect(notesOn('back_kick/cuff', loadG: 400))->toContain('+8 %')->not->toContain('more than a step')
-        ->and(notesOn('scaption/free'))->toContain('10.3 N·m')->toContain('Each 0.5 kg in the hand would add 31 %');
+        ->and(notesOn('scaption/free'))->toContain('10.3 N·m')->toContain(Made::said('Each 500 g in the hand would add 31 %'));
 });
 
 it('says how much of the body a push carries, and that it has no figure where none was measured', function (): void {
-    expect(notesOn('floor_push/floor', ['body_mass_kg' => 70, 'height_mm' => 1750]))->toContain('64 % of body weight')->toContain('44.8 kg')
+    expect(notesOn('floor_push/floor', ['body_mass_kg' => 70, 'height_mm' => 1750]))->toContain('64 % of body weight')->toContain(Made::said('44.8 kg'))
         ->and(notesOn('floor_push/knees', ['body_mass_kg' => 70, 'height_mm' => 1750]))->toContain('49 %')
         ->and(notesOn('wall_counter_push/counter'))->toContain('No figure')
         ->and(notesOn('wall_counter_push/wall'))->toContain('13 %')

@@ -174,3 +174,16 @@ it('answers for forty kinds without counting forever', function (): void {
 it('refuses two things with one id', function (): void {
     Made::kit([['id' => 'a', 'mass_g' => 1000], ['id' => 'a', 'mass_g' => 2000]]);
 })->throws(InvalidInput::class, 'used twice');
+
+it('knows the load that was meant by one typed as it was shown', function (int $typed, ?int $meant): void {
+    $ladder = MakeableLoads::ladder(Made::kit([['id' => 'jar', 'label' => 'Jar', 'mass_g' => 2233, 'count' => 1], ['id' => 'jug', 'label' => 'Jug', 'mass_g' => 2241, 'count' => 1], ['id' => 'can', 'label' => 'Can', 'mass_g' => 480, 'count' => 1]]), Holding::OneHand, 5000);
+    expect($ladder->alike($typed)?->loadG)->toBe($meant);
+})->with([
+    'the load itself' => [2233, 2233],
+    'as the page shows it' => [2230, 2233],
+    'nearest of two' => [2238, 2241],
+    'at the edge' => [2246, 2241],
+    'past the edge' => [2247, null],
+    'below the edge' => [2227, null],
+    'between' => [1000, null],
+]);

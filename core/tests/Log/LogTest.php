@@ -50,3 +50,8 @@ it('sums a session up', function (): void {
         ->and($session->carried(3000))->toBeFalse()
         ->and($session->carried(null))->toBeTrue();
 });
+
+it('takes a load written down as it was shown, to ten grams, for the load that was given', function (int $logged, bool $carried): void {
+    $session = Performed::read(new Bag(['date' => '2026-11-20', 'sets' => [['reps' => 10, 'effort' => 6, 'load_g' => $logged]]]));
+    expect($session->carried(2233))->toBe($carried);
+})->with([[2233, true], [2230, true], [2228, true], [2227, false], [2300, true]]);

@@ -180,7 +180,8 @@ it('draws the channel from the same numbers', function (): void {
     [$situation, $draft] = frailDraft();
     foreach ($draft->items as $item) {
         $channel = Channel::of($item->rung, $item->goal, $item->dose, $item->dosing, $situation->ladder($item->rung), $situation->envelope);
-        expect($channel->float)->toBe($item->dose->loadG ?? $item->dose->amount->hi)
+        $amount = $channel->unit === 'min' ? intdiv($item->dose->amount->hi, 60) : $item->dose->amount->hi;
+        expect($channel->float)->toBe($item->dose->loadG ?? $amount)
             ->and($channel->top)->toBeGreaterThan($channel->float);
         if ($channel->cap !== null) {
             expect($channel->float)->toBeLessThanOrEqual($channel->cap)
@@ -190,6 +191,16 @@ it('draws the channel from the same numbers', function (): void {
             expect($situation->ladder($item->rung)?->at($tick))->not->toBeNull();
         }
     }
+});
+
+it('says the banks of a dose in minutes where the dose is said in minutes', function (): void {
+    [$situation, $draft] = frailDraft();
+    $item = $draft->items[0];
+    expect($item->dose->amountLabel())->toBe('3-5 min');
+    $channel = Channel::of($item->rung, $item->goal, $item->dose, $item->dosing, null, $situation->envelope, 240);
+    expect([$channel->unit, $channel->goalLo, $channel->goalHi, $channel->float, $channel->last, $channel->text])->toBe(['min', 3, 5, 5, 4, '3-5 min; goal 3 to 5'])
+        // A last time of three and a half minutes cannot be said in whole ones.
+        ->and(Channel::of($item->rung, $item->goal, $item->dose, $item->dosing, null, $situation->envelope, 210)->unit)->toBe('s');
 });
 
 it('says for each step of a stair what holds it under water', function (): void {

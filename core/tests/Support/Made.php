@@ -14,6 +14,7 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Mass;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -33,6 +34,12 @@ final class Made
     public function __construct(int $seed)
     {
         $this->random = new Randomizer(new Mt19937($seed));
+    }
+
+    /** Words of a test as the core says them: between a mass and its unit stands a space of its own (see Units\MassUnit). */
+    public static function said(string $words): string
+    {
+        return (string) preg_replace('/(?<=\d) (?=(?:kg|g|lb)\b)/', Mass::SPACE, $words);
     }
 
     /** @param  array<string, mixed>  $with */

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Span;
@@ -24,7 +25,7 @@ it('turns a year older on the birthday and not the day before', function (): voi
 });
 
 it('says a mass the way people do', function (int $grams, string $label): void {
-    expect(Mass::grams($grams)->label())->toBe($label);
+    expect(Mass::grams($grams)->label())->toBe(Made::said($label));
 })->with([[0, '0 g'], [999, '999 g'], [1000, '1 kg'], [2230, '2.23 kg'], [2500, '2.5 kg'], [10000, '10 kg'], [20000, '20 kg']]);
 
 it('refuses a mass below zero or above a tonne', function (int $grams): void {

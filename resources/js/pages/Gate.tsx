@@ -1,3 +1,5 @@
+import { useMassUnit } from "@/lib/mass";
+import MassInput from "@/parts/MassInput";
 import Button from "@/parts/Button";
 import Choice from "@/parts/Choice";
 import ClientShell from "@/parts/ClientShell";
@@ -22,7 +24,7 @@ const NUMBERS = [
     ["spo2", "Saturation, %", "spo2"],
     ["glucose_mmol", "Glucose, mmol/L", "glucose"],
     ["ketones_mmol", "Ketones, mmol/L", ""],
-    ["weight_kg", "Weight, kg", "weight"],
+    ["weight_kg", "Weight", "weight"],
     ["temp_c", "Temperature, °C", "temperature"],
     ["fatigue", "Fatigue, 0-10", ""],
     ["pain", "Pain at rest, 0-10", ""],
@@ -50,6 +52,7 @@ const blank = (): Numbers & Flags & { symptoms: string[]; repeat: boolean } => (
 export default function Gate({ client, watches, readings, usual, symptoms, checks }: GateProps) {
     const form = useForm(blank());
     const errors = form.errors as Record<string, string | undefined>;
+    const unit = useMassUnit();
     const asked = (watch: string): boolean => watch !== "" && watches.includes(watch);
     const latest = checks.find((c) => c.today);
     const sorted = [...NUMBERS].sort((a, b) => Number(asked(b[2])) - Number(asked(a[2])));
@@ -82,7 +85,8 @@ export default function Gate({ client, watches, readings, usual, symptoms, check
                     }
                 />
                 <div className="mt-1 grid grid-cols-2 gap-3 md:grid-cols-4">
-                    {sorted.map(([key, label, watch]) => {
+                    {sorted.map(([key, name, watch]) => {
+                        const label = key === "weight_kg" ? `${name}, ${unit.name}` : name;
                         const known = (usual as Record<string, number | null | undefined>)[key];
                         return (
                             <Field
@@ -94,15 +98,27 @@ export default function Gate({ client, watches, readings, usual, symptoms, check
                                     </>
                                 }
                                 error={errors[key]}
-                                hint={known === null || known === undefined ? undefined : `usual ${known}`}
+                                hint={
+                                    known === null || known === undefined
+                                        ? undefined
+                                        : `usual ${key === "weight_kg" ? unit.say(known * 1000) : known}`
+                                }
                             >
-                                <input
-                                    className={inputClass}
-                                    inputMode="decimal"
-                                    aria-label={label}
-                                    value={form.data[key]}
-                                    onChange={(e) => form.setData(key, e.target.value)}
-                                />
+                                {key === "weight_kg" ? (
+                                    <MassInput
+                                        aria-label={label}
+                                        value={form.data.weight_kg}
+                                        onValue={(kg) => form.setData("weight_kg", kg)}
+                                    />
+                                ) : (
+                                    <input
+                                        className={inputClass}
+                                        inputMode="decimal"
+                                        aria-label={label}
+                                        value={form.data[key]}
+                                        onChange={(e) => form.setData(key, e.target.value)}
+                                    />
+                                )}
                             </Field>
                         );
                     })}

@@ -1,3 +1,4 @@
+import { useMassUnit } from "@/lib/mass";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import FromDevices from "@/parts/FromDevices";
@@ -33,6 +34,7 @@ export default function Kit(props: KitProps) {
         },
         aids: { left: props.aids.left, right: props.aids.right },
     });
+    const unit = useMassUnit();
     const errors = form.errors as Errors;
     const focused = useRef<number | null>(null);
     // Saving a bottle says nothing about the rooms: they are kept only once someone has gone through them.
@@ -184,7 +186,7 @@ export default function Kit(props: KitProps) {
                     <h2 className="text-lg font-bold">What it makes</h2>
                     <p className="text-soft text-sm">
                         Grip needed: none worn or cuff, hook a handle, soft a bag, power a can or bar, pinch. Theirs:
-                        left {grip.left}, right {grip.right}. Up to 12 kg.
+                        left {grip.left}, right {grip.right}. Up to {unit.say(12000)}.
                     </p>
                     {ladders.map((ladder) => (
                         <LadderView key={ladder.holding} ladder={ladder} />

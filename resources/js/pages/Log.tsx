@@ -1,3 +1,5 @@
+import { useMassUnit } from "@/lib/mass";
+import MassInput from "@/parts/MassInput";
 import { shortDate } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
@@ -81,6 +83,7 @@ function SessionForm({ clientId, plan }: { clientId: number; plan: PlanOfLog }) 
         })),
     }));
     const errors = form.errors as Record<string, string | undefined>;
+    const unit = useMassUnit();
     // From the data as it is then, not as it was drawn: two quick clicks must both count.
     const set = (n: number, part: Partial<ItemForm>) =>
         form.setData((data) => ({ ...data, items: data.items.map((row, i) => (i === n ? { ...row, ...part } : row)) }));
@@ -191,12 +194,15 @@ function SessionForm({ clientId, plan }: { clientId: number; plan: PlanOfLog }) 
                                             );
                                         })}
                                         {item.dose.load_g !== null && (
-                                            <Field className="w-22" label="Load, kg" error={errors[`${at}.load_kg`]}>
-                                                <input
-                                                    className={inputClass}
-                                                    aria-label={`${item.name}, load, kg`}
+                                            <Field
+                                                className="w-22"
+                                                label={`Load, ${unit.name}`}
+                                                error={errors[`${at}.load_kg`]}
+                                            >
+                                                <MassInput
+                                                    aria-label={`${item.name}, load, ${unit.name}`}
                                                     value={row.load_kg}
-                                                    onChange={(e) => set(n, { load_kg: e.target.value })}
+                                                    onValue={(load_kg) => set(n, { load_kg })}
                                                 />
                                             </Field>
                                         )}

@@ -1,3 +1,5 @@
+import { useMassUnit } from "@/lib/mass";
+import MassInput from "@/parts/MassInput";
 import { shortDate } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
@@ -26,6 +28,7 @@ const filled = (row: Row): boolean =>
     ).some((v) => v.trim() !== "");
 
 export default function Measure({ client, readings, tests, easy_sets, families, effort_cap, history }: MeasureProps) {
+    const unit = useMassUnit();
     const { me } = usePage().props as unknown as { me: { today: string } };
     const blank = () => [
         ...tests
@@ -158,13 +161,8 @@ export default function Measure({ client, readings, tests, easy_sets, families, 
                                     ))}
                                 </select>
                             </Field>
-                            <Field label="Load, kg" error={errorOf(row, "load_kg")}>
-                                <input
-                                    className={inputClass}
-                                    inputMode="decimal"
-                                    value={row.load_kg}
-                                    onChange={(e) => set(row, { load_kg: e.target.value })}
-                                />
+                            <Field label={`Load, ${unit.name}`} error={errorOf(row, "load_kg")}>
+                                <MassInput value={row.load_kg} onValue={(load_kg) => set(row, { load_kg })} />
                             </Field>
                             <Field label="Reps done" error={errorOf(row, "reps")}>
                                 <input

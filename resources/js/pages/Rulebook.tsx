@@ -7,7 +7,7 @@ import { router, useForm } from "@inertiajs/react";
 import { useState } from "react";
 
 /** Every rule in force in the clinic: searchable by condition, field, words and source; figures set by the lead. */
-export default function Rulebook({ schools, rows, can_set }: RulebookProps) {
+export default function Rulebook({ schools, rows, can_set, mass_unit }: RulebookProps) {
     const [query, setQuery] = useState("");
     const words = query.trim().toLowerCase().split(/\s+/).filter(Boolean);
     const shown = rows.filter((r) => {
@@ -56,6 +56,26 @@ export default function Rulebook({ schools, rows, can_set }: RulebookProps) {
                             </div>
                         ))}
                     </div>
+                </section>
+                <section className="mt-4" aria-label="Unit of mass">
+                    {can_set ? (
+                        <Choice
+                            label="Masses shown and typed in"
+                            value={mass_unit}
+                            options={[
+                                ["kg", "kg"],
+                                ["lb", "lb"],
+                            ]}
+                            onChange={(choice) =>
+                                router.put("/rulebook/unit", { mass_unit: choice }, { preserveScroll: true })
+                            }
+                            hint="a client's own unit, set on Screen, wins; rules keep the units of their sources"
+                        />
+                    ) : (
+                        <p className="text-sm">
+                            <strong>Masses shown and typed in</strong>: {mass_unit}
+                        </p>
+                    )}
                 </section>
                 <Field label="Find by condition, field, words or source" className="mt-3 max-w-md">
                     <input

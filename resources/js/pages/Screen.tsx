@@ -1,3 +1,5 @@
+import { useMassUnit } from "@/lib/mass";
+import MassInput from "@/parts/MassInput";
 import Button from "@/parts/Button";
 import Group from "@/parts/Group";
 import Ticks from "@/parts/Ticks";
@@ -9,14 +11,14 @@ import Field, { FieldError, inputClass } from "@/parts/Field";
 import Shell from "@/parts/Shell";
 import { dayName } from "@/lib/words";
 import type { ScreenForm, ScreenProps } from "@/types/props";
-import { useForm } from "@inertiajs/react";
+import { useForm, usePage } from "@inertiajs/react";
 
 const USUAL: [keyof ScreenForm["usual"], string][] = [
     ["sbp", "Usual upper pressure, mmHg"],
     ["dbp", "Usual lower pressure, mmHg"],
     ["heart_rate", "Usual resting heart rate"],
     ["spo2", "Usual saturation, %"],
-    ["weight_kg", "Usual weight, kg"],
+    ["weight_kg", "Usual weight"],
 ];
 
 const GRIP: [string, string][] = [
@@ -29,6 +31,8 @@ const GRIP: [string, string][] = [
 export default function Screen({ client, from_home, form: initial, known }: ScreenProps) {
     const form = useForm<ScreenForm>(initial);
     const errors = form.errors as Record<string, string | undefined>;
+    const unit = useMassUnit();
+    const { me } = usePage().props as unknown as { me: { today: string } };
     const text = (key: keyof ScreenForm) => ({
         value: form.data[key] as string,
         onChange: (e: { target: { value: string } }) => form.setData(key, e.target.value),
@@ -46,8 +50,11 @@ export default function Screen({ client, from_home, form: initial, known }: Scre
         className: inputClass,
     });
     const wrongs = Object.keys(errors).length;
-    // Asked only where it can matter: pregnancy and birth not of men, the bone school not without fragile bone.
-    const asksBirth = form.data.sex !== "male" || form.data.due_date !== "" || form.data.birth_given_on !== "";
+    // Asked only where it can matter: pregnancy and birth not of men nor past sixty, the bone school not without fragile bone.
+    const born = Number(form.data.birth_date.slice(0, 4));
+    const past = born > 1900 && Number(me.today.slice(0, 4)) - born > 60;
+    const asksBirth =
+        (form.data.sex !== "male" && !past) || form.data.due_date !== "" || form.data.birth_given_on !== "";
     const asksBone = form.data.conditions.some((c) => c.code === "osteoporosis");
     const body = (
         <form
@@ -84,12 +91,22 @@ export default function Screen({ client, from_home, form: initial, known }: Scre
                         ]}
                         {...choice("sex")}
                     />
-                    <Field label="Body mass, kg" error={errors.body_mass_kg}>
-                        <input {...text("body_mass_kg")} inputMode="decimal" />
+                    <Field label={`Body mass, ${unit.name}`} error={errors.body_mass_kg}>
+                        <MassInput value={form.data.body_mass_kg} onValue={(kg) => form.setData("body_mass_kg", kg)} />
                     </Field>
                     <Field label="Height, cm" error={errors.height_cm}>
                         <input {...text("height_cm")} inputMode="decimal" />
                     </Field>
+                    <Choice
+                        label="Masses shown in"
+                        options={[
+                            ["", "clinic's unit"],
+                            ["kg", "kg"],
+                            ["lb", "lb"],
+                        ]}
+                        {...choice("mass_unit")}
+                        hint="for this client, from the next save on"
+                    />
                     {asksBirth && (
                         <>
                             <Field
@@ -113,7 +130,7 @@ export default function Screen({ client, from_home, form: initial, known }: Scre
                             <Field
                                 label="Gave birth on"
                                 error={errors.birth_given_on}
-                                hint="leave empty if not within memory"
+                                hint="the latest birth; leave empty if none"
                             >
                                 <input {...text("birth_given_on")} placeholder="2026-09-30" />
                             </Field>
@@ -257,13 +274,26 @@ export default function Screen({ client, from_home, form: initial, known }: Scre
                         onChange={(insensate) => form.setData("insensate", insensate)}
                     />
                     {USUAL.map(([key, label]) => (
-                        <Field key={key} label={label} error={errors[`usual.${key}`]}>
-                            <input
-                                className={inputClass}
-                                inputMode="decimal"
-                                value={form.data.usual[key]}
-                                onChange={(e) => form.setData("usual", { ...form.data.usual, [key]: e.target.value })}
-                            />
+                        <Field
+                            key={key}
+                            label={key === "weight_kg" ? `${label}, ${unit.name}` : label}
+                            error={errors[`usual.${key}`]}
+                        >
+                            {key === "weight_kg" ? (
+                                <MassInput
+                                    value={form.data.usual.weight_kg}
+                                    onValue={(weight_kg) => form.setData("usual", { ...form.data.usual, weight_kg })}
+                                />
+                            ) : (
+                                <input
+                                    className={inputClass}
+                                    inputMode="decimal"
+                                    value={form.data.usual[key]}
+                                    onChange={(e) =>
+                                        form.setData("usual", { ...form.data.usual, [key]: e.target.value })
+                                    }
+                                />
+                            )}
                         </Field>
                     ))}
                 </Group>

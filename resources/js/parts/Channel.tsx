@@ -1,3 +1,4 @@
+import { useMassUnit } from "@/lib/mass";
 import type { ChannelData } from "@/types/props";
 
 const WIDTH = 340;
@@ -5,16 +6,14 @@ const HEIGHT = 62;
 const BAND_TOP = 20;
 const BAND = 18;
 
-const kg = (grams: number): string =>
-    grams < 1000 ? `${grams} g` : `${(grams / 1000).toFixed(2).replace(/\.?0+$/, "")} kg`;
-
 /**
  * A dose between its banks: hatched on the left where it is too little to train, solid on the right where a limit ends it,
  * the goal's water between, a tick for each load this home can make, and the float for today.
  */
 export default function Channel({ data }: { data: ChannelData }) {
+    const unit = useMassUnit();
     const x = (value: number): number => Math.round((Math.min(value, data.top) / data.top) * WIDTH * 10) / 10;
-    const say = (value: number): string => (data.unit === "g" ? kg(value) : `${value}`);
+    const say = (value: number): string => (data.unit === "g" ? unit.say(value) : `${value}`);
     const lo = data.goal_lo === null ? 0 : x(data.goal_lo);
     const hi = data.goal_hi === null ? WIDTH : x(data.goal_hi);
     const bank = data.cap === null ? WIDTH : x(data.cap);

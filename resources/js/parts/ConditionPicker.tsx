@@ -1,3 +1,5 @@
+import { useMassUnit } from "@/lib/mass";
+import MassInput from "./MassInput";
 import type { ConditionAbout, ConditionForm } from "@/types/props";
 import { useState } from "react";
 import Choice from "./Choice";
@@ -17,6 +19,7 @@ export default function ConditionPicker({
 }) {
     const change = (code: string, part: Partial<ConditionForm>) =>
         onChange(value.map((c) => (c.code === code ? { ...c, ...part } : c)));
+    const unit = useMassUnit();
     const [query, setQuery] = useState("");
     const words = query.trim().toLowerCase();
     const ticked = (about: ConditionAbout) => value.some((c) => c.code === about.code);
@@ -59,7 +62,14 @@ export default function ConditionPicker({
                                             e.target.checked
                                                 ? [
                                                       ...value,
-                                                      { code: about.code, side: "", since: "", until: "", details: [] },
+                                                      {
+                                                          code: about.code,
+                                                          side: "",
+                                                          since: "",
+                                                          until: "",
+                                                          details: [],
+                                                          numbers: {},
+                                                      },
                                                   ]
                                                 : value.filter((c) => c.code !== about.code),
                                         )
@@ -109,6 +119,33 @@ export default function ConditionPicker({
                                             ))}
                                         </fieldset>
                                     )}
+                                    {about.numbers.map((number) => {
+                                        // A mass is ordered in grams and typed in kilograms or pounds.
+                                        const mass = number.name.endsWith("_g");
+                                        const field = mass ? number.name.replace(/_g$/, "_kg") : number.name;
+                                        const typed = (value: string) =>
+                                            change(about.code, { numbers: { ...condition.numbers, [field]: value } });
+                                        return (
+                                            <Field
+                                                key={field}
+                                                className="col-span-2"
+                                                label={mass ? `${number.label}, ${unit.name}` : number.label}
+                                                hint={`empty when not known; for example ${mass ? unit.say(number.example) : number.example}`}
+                                                error={errors[`conditions.${i}.numbers.${field}`]}
+                                            >
+                                                {mass ? (
+                                                    <MassInput value={condition.numbers[field] ?? ""} onValue={typed} />
+                                                ) : (
+                                                    <input
+                                                        className={inputClass}
+                                                        inputMode="numeric"
+                                                        value={condition.numbers[field] ?? ""}
+                                                        onChange={(e) => typed(e.target.value)}
+                                                    />
+                                                )}
+                                            </Field>
+                                        );
+                                    })}
                                     <Field
                                         label={about.since_label ? `Since (${about.since_label})` : "Since"}
                                         error={errors[`conditions.${i}.since`]}

@@ -1,3 +1,5 @@
+import { useMassUnit } from "@/lib/mass";
+import MassInput from "./MassInput";
 import type { Dose } from "@/types/props";
 import { useState } from "react";
 import Button from "./Button";
@@ -22,6 +24,7 @@ export default function DoseForm({
     submit: string;
     onSubmit: (values: DoseValues) => void;
 }) {
+    const unit = useMassUnit();
     const [values, setValues] = useState<DoseValues>({
         sets: String(dose.sets),
         amount_lo: String(dose.amount_lo),
@@ -40,7 +43,7 @@ export default function DoseForm({
         ["rest_s", "Rest, s"],
     ];
     if (dose.load_g !== null) {
-        fields.push(["load_kg", dose.per === "hand" ? "Load a hand, kg" : "Load, kg"]);
+        fields.push(["load_kg", `${dose.per === "hand" ? "Load a hand" : "Load"}, ${unit.name}`]);
     }
     return (
         <form
@@ -58,12 +61,16 @@ export default function DoseForm({
                     className="w-24"
                     error={errors[key] ?? (key === "load_kg" ? errors.load : undefined)}
                 >
-                    <input
-                        className={inputClass}
-                        inputMode="decimal"
-                        value={values[key]}
-                        onChange={(e) => setValues({ ...values, [key]: e.target.value })}
-                    />
+                    {key === "load_kg" ? (
+                        <MassInput value={values.load_kg} onValue={(load_kg) => setValues({ ...values, load_kg })} />
+                    ) : (
+                        <input
+                            className={inputClass}
+                            inputMode="decimal"
+                            value={values[key]}
+                            onChange={(e) => setValues({ ...values, [key]: e.target.value })}
+                        />
+                    )}
                 </Field>
             ))}
             <Button type="submit" disabled={busy} className="mt-6">

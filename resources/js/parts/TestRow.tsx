@@ -1,3 +1,5 @@
+import { useMassUnit } from "@/lib/mass";
+import MassInput from "./MassInput";
 import type { MeasureTest } from "@/types/props";
 import Field, { inputClass } from "./Field";
 import StopClock from "./StopClock";
@@ -28,6 +30,7 @@ export default function TestRow({
     set: (row: Row, part: Partial<Row>) => void;
     errorOf: (row: Row, key: string) => string | undefined;
 }) {
+    const unit = useMassUnit();
     const setAll = (part: Partial<Row>) => rows.forEach((row) => set(row, part));
     return (
         <section className="border-sand grid gap-x-4 gap-y-2 md:grid-cols-[minmax(0,1fr)_19rem_minmax(0,13rem)] border-b py-3">
@@ -72,13 +75,11 @@ export default function TestRow({
                     </Field>
                 )}
                 {test.takes_load && (
-                    <Field label="kg" error={rows[0] && errorOf(rows[0], "load_kg")}>
-                        <input
-                            className={inputClass}
-                            inputMode="decimal"
-                            aria-label={`${test.label}, load in kg`}
+                    <Field label={unit.name} error={rows[0] && errorOf(rows[0], "load_kg")}>
+                        <MassInput
+                            aria-label={`${test.label}, load in ${unit.name}`}
                             value={rows[0]?.load_kg ?? ""}
-                            onChange={(e) => setAll({ load_kg: e.target.value })}
+                            onValue={(load_kg) => setAll({ load_kg })}
                         />
                     </Field>
                 )}

@@ -9,6 +9,7 @@ export interface Me {
 
 export interface Shared {
     me: Me | null;
+    unit: string;
     said: string | null;
 }
 
@@ -76,6 +77,7 @@ export interface ConditionAbout {
     label: string;
     sided: boolean;
     details: { code: string; label: string }[];
+    numbers: { name: string; label: string; example: number }[];
     since_label: string | null;
     group: string;
 }
@@ -86,6 +88,8 @@ export interface ConditionForm {
     since: string;
     until: string;
     details: string[];
+    /** Ordered figures and counts, as typed; masses in kilograms. */
+    numbers: Record<string, string>;
 }
 
 export interface ScreenForm {
@@ -93,6 +97,7 @@ export interface ScreenForm {
     family_name: string;
     birth_date: string;
     sex: string;
+    mass_unit: string;
     body_mass_kg: string;
     height_cm: string;
     due_date: string;
@@ -558,6 +563,7 @@ export interface RulebookProps {
     }[];
     rows: RulebookRow[];
     can_set: boolean;
+    mass_unit: string;
 }
 
 export interface ProblemProps {

@@ -92,7 +92,8 @@ final class Chrome
     {
         $text = $this->driver->executeScript('return document.body.innerText');
 
-        return is_string($text) ? $text : '';
+        // A person reads the narrow space before a unit as a space.
+        return is_string($text) ? str_replace("\u{202F}", ' ', $text) : '';
     }
 
     public function see(string $text): self

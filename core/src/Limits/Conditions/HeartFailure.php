@@ -14,6 +14,7 @@ use BuoyantStep\Core\Limits\HasFirstBlock;
 use BuoyantStep\Core\Limits\Region;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\Scope;
+use BuoyantStep\Core\Units\Mass;
 
 /** Stable heart failure: as coronary disease, with longer rests and the scales before each session. */
 final class HeartFailure implements ConditionRules, HasFirstBlock
@@ -39,7 +40,7 @@ final class HeartFailure implements ConditionRules, HasFirstBlock
             ->stopSign('unusual breathlessness')
             ->set(Field::EffortMax, FirstBlock::isOver($condition) ? 6 : 5, FirstBlock::isOver($condition) ? 'Effort up to 6.' : 'First block: effort up to 5.')
             ->set(Field::RestMinS, 90, 'At least 90 s between bouts.')
-            ->watch('weight', 'before', 'Weight before each session: up more than 2 kg in 3 days means hold and call.');
+            ->watch('weight', 'before', 'Weight before each session: up more than '.Mass::say(2000).' in 3 days means hold and call.');
         if (! FirstBlock::isOver($condition)) {
             $rules->within(new Scope(Region::Upper))->set(Field::LoadPctMax, 40, 'First block: arms up to 40 % of 1RM.')
                 ->within(new Scope(Region::Lower))->set(Field::LoadPctMax, 60, 'First block: legs up to 60 % of 1RM.')

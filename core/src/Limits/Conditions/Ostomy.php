@@ -20,10 +20,7 @@ final class Ostomy implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('ostomy', 'Ostomy', details: [
-            'lift_g:5000' => 'lift limit 5 kg ordered',
-            'lift_g:2500' => 'lift limit 2.5 kg ordered',
-        ]);
+        return new ConditionAbout('ostomy', 'Ostomy', numbers: ['lift_g' => ['label' => 'Ordered lift limit, both hands together', 'example' => 4500]]);
     }
 
     public function limits(Condition $condition, Facts $facts): array

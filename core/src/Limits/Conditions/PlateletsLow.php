@@ -20,11 +20,7 @@ final class PlateletsLow implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('platelets_low', 'Low platelets', details: [
-            'count:19' => 'below 20',
-            'count:49' => '20 to 49',
-            'count:50' => '50 or more',
-        ]);
+        return new ConditionAbout('platelets_low', 'Low platelets', numbers: ['count' => ['label' => 'Count, ×10⁹/L', 'example' => 19]]);
     }
 
     public function limits(Condition $condition, Facts $facts): array

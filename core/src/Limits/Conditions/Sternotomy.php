@@ -15,23 +15,21 @@ use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Region;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\Scope;
+use BuoyantStep\Core\Units\Mass;
 
 /** After a sternotomy: the surgeon's lift limit, elbows near the trunk. */
 final class Sternotomy implements ConditionRules, OpensByWord
 {
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('sternotomy', 'Sternotomy, under 12 weeks', details: [
-            'lift_g:4500' => 'lift limit 4.5 kg ordered',
-            'lift_g:2500' => 'lift limit 2.5 kg ordered',
-        ], sinceLabel: 'surgery on');
+        return new ConditionAbout('sternotomy', 'Sternotomy, under 12 weeks', sinceLabel: 'surgery on', numbers: ['lift_g' => ['label' => 'Ordered lift limit, both hands together', 'example' => 4500]]);
     }
 
     public function limits(Condition $condition, Facts $facts): array
     {
         $rules = (new Rules('sternotomy', 'Surgeon\'s order; Adams 2016 as the freer school'))
             ->set(Field::Clearance, 'required', 'After heart surgery: the surgical team clears exercise first.')
-            ->set(Field::LiftMaxG, Orders::grams($condition, 4500), Orders::grams($condition, 0) > 0 ? 'Surgeon\'s lift limit, both hands together.' : 'Lift 4.5 kg in all at most (no order given).')
+            ->set(Field::LiftMaxG, Orders::grams($condition, 4500), Orders::grams($condition, 0) > 0 ? 'Surgeon\'s lift limit, both hands together.' : 'Lift '.Mass::say(4500).' in all at most (no order given).')
             ->stopSign('clicking of the breastbone or a change of the wound')
             ->note('Arms loaded only with the elbows near the trunk; no heavy pull on one side.')
             ->within(new Scope(Region::Upper))

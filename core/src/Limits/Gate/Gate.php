@@ -8,6 +8,7 @@ use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Mass;
 
 /**
  * The check before a session. Every finding is kept and the most cautious verdict wins; what was not entered is unknown and
@@ -227,7 +228,7 @@ final readonly class Gate
         $usual = $this->client->usual->weightKg;
         if ($r->weightKg !== null && $usual !== null && $r->weightKg - $usual > 2 && $this->client->hasInForce('heart_failure', $this->on)) {
             $breathless = array_intersect($symptoms, ['new_breathlessness', 'breathless_at_rest']) !== [];
-            $findings[] = new Finding($breathless ? GateVerdict::StopAndCall : GateVerdict::NotToday, 'gate.weight', sprintf('Weight up %.1f kg.', $r->weightKg - $usual), 'Hold the session and call the heart-failure team.', null, 'AACVPR; ESC');
+            $findings[] = new Finding($breathless ? GateVerdict::StopAndCall : GateVerdict::NotToday, 'gate.weight', sprintf('Weight up %s.', Mass::say(($r->weightKg - $usual) * 1000)), 'Hold the session and call the heart-failure team.', null, 'AACVPR; ESC');
         }
         if ($r->skinOk === false) {
             $findings[] = new Finding(GateVerdict::Lighter, 'gate.skin', 'Skin not intact at a contact.', 'Use other contacts; rest that limb.', null, 'PVA upper-limb guideline');

@@ -10,6 +10,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\HasWaiting;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\StandingRules;
+use BuoyantStep\Core\Units\Mass;
 
 /**
  * After a birth. Each limit has its weeks; when they have passed it still holds until a symptom-free screen is on record,
@@ -46,7 +47,7 @@ final class Postpartum implements HasWaiting, StandingRules
             $rules->set(Field::ImpactMax, 0, 'No impact until 12 weeks and a symptom-free screen.');
         }
         if ($birth->caesarean && $holds(self::LIFT_DAYS)) {
-            $rules->house(Field::LiftMaxG, self::LIFT_G, 'After a caesarean: lift 6 kg in all at most for 6 weeks.');
+            $rules->house(Field::LiftMaxG, self::LIFT_G, 'After a caesarean: lift '.Mass::say(self::LIFT_G).' in all at most for 6 weeks.');
         }
         if ($birth->caesarean && $holds(self::TRUNK_DAYS)) {
             $rules->avoidMotions(['spine_flexion_loaded'], 'After a caesarean: no loaded bending of the trunk for 8 weeks.');

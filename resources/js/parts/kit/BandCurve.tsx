@@ -1,3 +1,4 @@
+import { useMassUnit } from "@/lib/mass";
 import type { BandForm } from "@/types/props";
 
 const W = 220;
@@ -5,10 +6,11 @@ const H = 120;
 
 /** Pull over stretch, as measured. Past the last point nothing is known, so nothing is drawn. */
 export default function BandCurve({ curve, label }: { curve: BandForm["curve"]; label: string }) {
+    const unit = useMassUnit();
     const last = curve.at(-1) ?? { pct: 1, kgf: 1 };
     const x = (pct: number) => 30 + (pct / last.pct) * (W - 40);
     const y = (kgf: number) => H - 22 - (kgf / last.kgf) * (H - 36);
-    const text = curve.map((p) => `${p.kgf} kg at ${p.pct} %`).join(", ");
+    const text = curve.map((p) => `${unit.say(p.kgf * 1000)} at ${p.pct} %`).join(", ");
     return (
         <figure>
             <svg viewBox={`0 0 ${W} ${H}`} className="w-40" role="img" aria-label={`Pull of ${label}: ${text}`}>
@@ -27,7 +29,7 @@ export default function BandCurve({ curve, label }: { curve: BandForm["curve"]; 
                     {last.pct} % longer
                 </text>
                 <text x={34} y={14} className="fill-soft text-[10px]">
-                    {last.kgf} kg
+                    {unit.say(last.kgf * 1000)}
                 </text>
             </svg>
         </figure>

@@ -1,5 +1,7 @@
+import { useMassUnit } from "@/lib/mass";
+import MassInput from "@/parts/MassInput";
 import Button from "@/parts/Button";
-import Field, { inputClass } from "@/parts/Field";
+import Field from "@/parts/Field";
 import Figure from "@/parts/Figure";
 import SelectField from "@/parts/SelectField";
 import type { BandAnswer } from "@/types/props";
@@ -22,6 +24,7 @@ export default function BandStand({
 }) {
     const [rung, setRung] = useState(rungs.find((r) => r.code === "band_row/seated")?.code ?? rungs[0]?.code ?? "");
     const [at, setAt] = useState("mean");
+    const unit = useMassUnit();
     const [kgf, setKgf] = useState("");
     const [answer, setAnswer] = useState<BandAnswer | null>(null);
     const [error, setError] = useState<string | null>(null);
@@ -56,14 +59,8 @@ export default function BandStand({
                     />
                 </div>
                 <div className="w-28">
-                    <Field label="Pull, kg">
-                        <input
-                            className={inputClass}
-                            inputMode="decimal"
-                            placeholder={answer?.kgf ?? ""}
-                            value={kgf}
-                            onChange={(e) => setKgf(e.target.value)}
-                        />
+                    <Field label={`Pull, ${unit.name}`}>
+                        <MassInput placeholder={unit.shown(answer?.kgf ?? "")} value={kgf} onValue={setKgf} />
                     </Field>
                 </div>
                 <div className="w-36">

@@ -1,3 +1,5 @@
+import { useMassUnit } from "@/lib/mass";
+import MassInput from "@/parts/MassInput";
 import Button from "@/parts/Button";
 import Field, { FieldError, inputClass } from "@/parts/Field";
 import FromDevices from "@/parts/FromDevices";
@@ -189,6 +191,7 @@ function Pulls({
     onChange: (pulls: BandForm["pulls"]) => void;
     onFocusPull: (index: number) => void;
 }) {
+    const unit = useMassUnit();
     const set = (n: number, part: Partial<BandForm["pulls"][number]>) =>
         onChange(band.pulls.map((p, k) => (k === n ? { ...p, ...part } : p)));
     return (
@@ -196,7 +199,7 @@ function Pulls({
             <div className="flex flex-wrap gap-1.5 text-sm">
                 <div className="text-soft w-16 pt-2">
                     <p className="leading-9">to, cm</p>
-                    <p className="mt-1 leading-9">scale, kg</p>
+                    <p className="mt-1 leading-9">scale, {unit.name}</p>
                 </div>
                 {band.pulls.map((pull, n) => (
                     <div key={n} className="w-16">
@@ -209,13 +212,12 @@ function Pulls({
                             onChange={(e) => set(n, { cm: e.target.value })}
                         />
                         <FieldError error={errors[`bands.${index}.pulls.${n}.cm`]} />
-                        <input
+                        <MassInput
                             className={`${inputClass} mt-1`}
-                            inputMode="decimal"
-                            aria-label={`${band.label}, pull ${n + 1}, scale in kg`}
+                            aria-label={`${band.label}, pull ${n + 1}, scale in ${unit.name}`}
                             value={pull.kgf}
                             onFocus={() => onFocusPull(n)}
-                            onChange={(e) => set(n, { kgf: e.target.value })}
+                            onValue={(kgf) => set(n, { kgf })}
                         />
                         <FieldError error={errors[`bands.${index}.pulls.${n}.kgf`]} />
                         <Button

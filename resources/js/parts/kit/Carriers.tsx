@@ -1,3 +1,5 @@
+import { useMassUnit } from "@/lib/mass";
+import MassInput from "@/parts/MassInput";
 import { inputClass } from "@/parts/Field";
 import type { CarrierForm, KitProps } from "@/types/props";
 import { Cell, GripSelect, Remove, Starters } from "./Cells";
@@ -14,6 +16,7 @@ export default function Carriers({
     errors: Errors;
     onChange: (carriers: CarrierForm[]) => void;
 }) {
+    const unit = useMassUnit();
     const set = (i: number, part: Partial<CarrierForm>) =>
         onChange(carriers.map((c, n) => (n === i ? { ...c, ...part } : c)));
     return (
@@ -22,9 +25,9 @@ export default function Carriers({
                 <thead className="text-soft text-left">
                     <tr>
                         <th className="py-1 font-medium">Carrier</th>
-                        <th className="w-17 font-medium">Own, kg</th>
+                        <th className="w-17 font-medium">Own, {unit.name}</th>
                         <th className="w-16 font-medium">Count</th>
-                        <th className="w-18 font-medium">Takes, kg</th>
+                        <th className="w-21 font-medium">Takes, {unit.name}</th>
                         <th className="w-16 font-medium">Pieces</th>
                         <th className="w-24 font-medium">Grip</th>
                         <th className="w-8">
@@ -38,19 +41,27 @@ export default function Carriers({
                             {(
                                 [
                                     ["label", `Carrier ${i + 1}`],
-                                    ["mass_kg", `Own mass of ${carrier.label}, kg`],
+                                    ["mass_kg", `Own mass of ${carrier.label}, ${unit.name}`],
                                     ["count", `How many ${carrier.label}`],
-                                    ["max_mass_kg", `${carrier.label} takes, kg`],
+                                    ["max_mass_kg", `${carrier.label} takes, ${unit.name}`],
                                     ["max_pieces", `${carrier.label} has room for, pieces`],
                                 ] as const
                             ).map(([key, label]) => (
                                 <Cell key={key} error={errors[`carriers.${i}.${key}`]}>
-                                    <input
-                                        className={inputClass}
-                                        aria-label={label}
-                                        value={carrier[key]}
-                                        onChange={(e) => set(i, { [key]: e.target.value })}
-                                    />
+                                    {key === "mass_kg" || key === "max_mass_kg" ? (
+                                        <MassInput
+                                            aria-label={label}
+                                            value={carrier[key]}
+                                            onValue={(kg) => set(i, { [key]: kg })}
+                                        />
+                                    ) : (
+                                        <input
+                                            className={inputClass}
+                                            aria-label={label}
+                                            value={carrier[key]}
+                                            onChange={(e) => set(i, { [key]: e.target.value })}
+                                        />
+                                    )}
                                 </Cell>
                             ))}
                             <Cell>

@@ -1,3 +1,5 @@
+import { useMassUnit } from "@/lib/mass";
+import MassInput from "@/parts/MassInput";
 import { inputClass } from "@/parts/Field";
 import type { KitProps, PieceForm } from "@/types/props";
 import { Cell, GripSelect, Remove, Starters, Tick } from "./Cells";
@@ -16,6 +18,7 @@ export default function Pieces({
     onChange: (pieces: PieceForm[]) => void;
     onFocusPiece: (index: number) => void;
 }) {
+    const unit = useMassUnit();
     const set = (i: number, part: Partial<PieceForm>) =>
         onChange(pieces.map((p, n) => (n === i ? { ...p, ...part } : p)));
     return (
@@ -24,7 +27,7 @@ export default function Pieces({
                 <thead className="text-soft text-left">
                     <tr>
                         <th className="py-1 font-medium">Piece</th>
-                        <th className="w-17 font-medium">kg each</th>
+                        <th className="w-17 font-medium">{unit.name} each</th>
                         <th className="w-14 font-medium">Count</th>
                         <th className="w-24 font-medium">Grip</th>
                         <th className="w-11 font-medium">Hold</th>
@@ -47,13 +50,11 @@ export default function Pieces({
                                 />
                             </Cell>
                             <Cell error={errors[`pieces.${i}.mass_kg`]}>
-                                <input
-                                    className={inputClass}
-                                    inputMode="decimal"
-                                    aria-label={`Mass of ${piece.label}, kg`}
+                                <MassInput
+                                    aria-label={`Mass of ${piece.label}, ${unit.name}`}
                                     aria-invalid={errors[`pieces.${i}.mass_kg`] ? true : undefined}
                                     value={piece.mass_kg}
-                                    onChange={(e) => set(i, { mass_kg: e.target.value })}
+                                    onValue={(mass_kg) => set(i, { mass_kg })}
                                 />
                             </Cell>
                             <Cell error={errors[`pieces.${i}.count`]}>

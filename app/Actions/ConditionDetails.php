@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use BuoyantStep\Core\Units\Mass;
+
+/** A condition's details as the core reads them, "lift_g:4500" among them, and as a form asks them: words to tick, and numbers to type. */
+final class ConditionDetails
+{
+    /**
+     * @param  list<string>  $details
+     * @return array{details: list<string>, numbers: array<string, string>}  masses in kilograms, of two orders the tighter
+     */
+    public static function forForm(array $details): array
+    {
+        $words = $numbers = [];
+        foreach ($details as $detail) {
+            if (preg_match('/^([a-z_]+):(\d{1,6})$/', $detail, $found) !== 1) {
+                $words[] = $detail;
+
+                continue;
+            }
+            $numbers[$found[1]] = min($numbers[$found[1]] ?? PHP_INT_MAX, (int) $found[2]);
+        }
+        $typed = [];
+        foreach ($numbers as $name => $number) {
+            $typed[self::field($name)] = str_ends_with($name, '_g') ? Mass::trim(number_format($number / 1000, 3, '.', '')) : (string) $number;
+        }
+
+        return ['details' => $words, 'numbers' => $typed];
+    }
+
+    /** @return list<string> */
+    public static function fromForm(mixed $details, mixed $numbers): array
+    {
+        $all = array_values(array_filter(is_array($details) ? $details : [], is_string(...)));
+        foreach (is_array($numbers) ? $numbers : [] as $field => $typed) {
+            if (is_numeric($typed) && is_string($field)) {
+                $all[] = str_ends_with($field, '_kg')
+                    ? substr($field, 0, -strlen('_kg')).'_g:'.(int) round((float) $typed * 1000)
+                    : $field.':'.(int) $typed;
+            }
+        }
+
+        return $all;
+    }
+
+    /** What a number is called in a form: a mass is typed in kilograms, "lift_g" there is "lift_kg". */
+    public static function field(string $name): string
+    {
+        return str_ends_with($name, '_g') ? substr($name, 0, -1).'kg' : $name;
+    }
+}
