@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Database\Seeders\Demo\DemoAccounts;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Chrome;
 
 it('has no violation that axe-core can find, on any page, in light and dark', function (): void {
@@ -65,6 +66,23 @@ it('stays usable on a narrow screen and at twice the type size', function (): vo
             $chrome->visit($path);
             $wide = $chrome->driver->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth');
             expect($wide)->toBeLessThanOrEqual(1, "$path scrolls sideways by $wide px");
+        }
+    } finally {
+        $chrome->close();
+    }
+});
+
+it('lets nobody be caught: the Tab key leads through every page', function (): void {
+    $chrome = Chrome::signedIn();
+    try {
+        foreach (['/', '/clients/1/plan', '/clients/4/review', '/clients/1/kit', '/clients/1/limits', '/clients/1/gate', '/clients/1/log', '/exercises/seat_rise', '/rulebook'] as $path) {
+            $chrome->visit($path)->see('Sign out');
+            // Whatever the focus comes to is numbered in the order of coming.
+            $chrome->driver->executeScript('window.came = []; document.addEventListener("focusin", (e) => window.came.push(e.target)); document.activeElement.blur()');
+            $wanted = min(60, (int) $chrome->ask('[...document.querySelectorAll("a[href], button, input, select, textarea, summary")].filter((e) => ! e.disabled && e.offsetParent !== null && e.type !== "radio" && e.tabIndex >= 0).length'));
+            $chrome->type(...array_fill(0, $wanted, WebDriverKeys::TAB));
+            $distinct = (int) $chrome->ask('new Set(window.came).size');
+            expect($distinct)->toBeGreaterThanOrEqual($wanted - 2, "$path: $wanted presses of Tab came to $distinct places");
         }
     } finally {
         $chrome->close();

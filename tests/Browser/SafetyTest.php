@@ -7,16 +7,8 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Chrome;
 
-function signedIn(string $email): Chrome
-{
-    $chrome = new Chrome((string) getenv('BUOYANT_BASE'));
-    $chrome->visit('/sign-in')->fill('Email', $email)->fill('Password', DemoAccounts::PASSWORD)->press('Sign in')->see('need you');
-
-    return $chrome;
-}
-
 it('lets the lead tighten a figure and shows it in another client\'s limits', function (): void {
-    $chrome = signedIn(DemoAccounts::LEAD);
+    $chrome = Chrome::signedIn(DemoAccounts::LEAD);
     try {
         $chrome->visit('/rulebook')->fill('Find by condition, field, words or source', 'osteoporosis vertebral load')->see('up to 60 % of 1RM');
         $chrome->press('set')->fill('Figure', '85')->press('Set for the clinic')->see('Loosening a figure needs a reason');
@@ -30,7 +22,7 @@ it('lets the lead tighten a figure and shows it in another client\'s limits', fu
 });
 
 it('checks at the gate with a bad cuff reading and a second look, from the device bench', function (): void {
-    $chrome = signedIn(DemoAccounts::CLINICIAN);
+    $chrome = Chrome::signedIn();
     try {
         $bench = static function (string $fault, string $sbp) use ($chrome): void {
             $chrome->visit('/bench')->choose('Client', 'Rune Castellanos')->fill('Gateway token', DemoAccounts::GATEWAY_TOKEN)->tick($fault, 'Fault')->fill('True sbp', $sbp)->fill('True dbp', '84')->press('Read and send');
@@ -50,7 +42,7 @@ it('checks at the gate with a bad cuff reading and a second look, from the devic
 });
 
 it('takes the intake of a complicated client by keyboard alone', function (): void {
-    $chrome = signedIn(DemoAccounts::CLINICIAN);
+    $chrome = Chrome::signedIn();
     try {
         $chrome->visit('/clients/new')->field('Given name')->click();
         $tab = WebDriverKeys::TAB;

@@ -7,8 +7,10 @@ namespace App\Http\Resources;
 use BuoyantStep\Core\Limits\Crossing;
 use BuoyantStep\Core\Limits\EnvelopeReport;
 use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Plan\Situation;
+use BuoyantStep\Core\Units\Mass;
 
 /**
  * The whole envelope, field by field, each with everyone who asked for it and the winner marked.
@@ -25,9 +27,9 @@ final class LimitsResource
         foreach (EnvelopeReport::of($situation->envelope) as $field => $row) {
             $fields[] = [
                 'field' => $field,
-                'value' => self::say($row['value']),
+                'value' => self::say($field, $row['value']),
                 'because' => self::because($row['because'], $labels),
-                'scoped' => array_map(static fn (array $s): array => ['part' => trim(($s['side'] === 'both' ? '' : $s['side'].' ').$s['region']), 'value' => self::say($s['value']), 'because' => self::because($s['because'], $labels)], $row['scoped'] ?? []),
+                'scoped' => array_map(static fn (array $s): array => ['part' => trim(($s['side'] === 'both' ? '' : $s['side'].' ').$s['region']), 'value' => self::say($field, $s['value']), 'because' => self::because($s['because'], $labels)], $row['scoped'] ?? []),
             ];
         }
 
@@ -54,7 +56,7 @@ final class LimitsResource
     }
 
     /** @param  int|string|bool|list<string>|list<array{what: string, when: string}>|null  $value */
-    private static function say(int|string|bool|array|null $value): string
+    private static function say(string $field, int|string|bool|array|null $value): string
     {
         if (is_array($value)) {
             return implode(', ', array_map(static fn (string|array $v): string => is_array($v) ? $v['what'].' '.$v['when'] : str_replace('_', ' ', $v), $value));
@@ -62,6 +64,7 @@ final class LimitsResource
 
         return match (true) {
             $value === null => 'not limited',
+            is_int($value) && $field === Field::LiftMaxG->value => Mass::say($value),
             is_bool($value) => $value ? 'yes' : 'no',
             default => str_replace('_', ' ', (string) $value),
         };

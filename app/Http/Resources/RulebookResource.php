@@ -9,8 +9,10 @@ use App\Models\ClinicFigure;
 use App\Models\User;
 use BuoyantStep\Core\Client\Schools;
 use BuoyantStep\Core\Limits\ClinicFigures;
+use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Units\Mass;
 
 /** Every rule in force, by condition, with its source and what the clinic has made of it. */
 final class RulebookResource
@@ -56,6 +58,10 @@ final class RulebookResource
 
     private static function say(Limit $limit): string
     {
+        if (is_int($limit->value) && $limit->field === Field::LiftMaxG) {
+            return Mass::say($limit->value);
+        }
+
         return is_bool($limit->value) ? ($limit->value ? 'yes' : 'no') : str_replace(['_', '|'], ' ', (string) $limit->value);
     }
 }

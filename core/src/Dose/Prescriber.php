@@ -259,7 +259,9 @@ final readonly class Prescriber
             default => sprintf('Target %s: %d %% of the estimated 1RM.', Mass::say($target), $percent->hi),
         }, $row->source);
         if ($cap->limit !== null) {
-            $because[] = new Reason('limit', $cap->limit->rule, $cap->limit->says.sprintf(' That is %s here.', Mass::say((int) $cap->grams)), $cap->limit->source);
+            // The limit in its own words, so that whoever points at it finds this dose; what it comes to here beside it.
+            $because[] = new Reason('limit', $cap->limit->rule, $cap->limit->says, $cap->limit->source);
+            $because[] = new Reason('rule', 'cap.here', sprintf('At most %s here.', Mass::say((int) $cap->grams)));
         }
         $best = $ladder->best($target, $cap->grams);
         while ($best !== null && $dose->kind === DoseKind::Reps && RepsPossible::at($best->loadG, $maxG) - $reserve < $dose->amount->lo) {

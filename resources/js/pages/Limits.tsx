@@ -5,7 +5,7 @@ import type { LimitBecause, LimitsProps } from "@/types/props";
 import { useForm } from "@inertiajs/react";
 
 const NAMES: Record<string, string> = {
-    lift_max_g: "Lift at most, g in all",
+    lift_max_g: "Lift at most, in all",
     effort_max: "Effort at most, of 10",
     load_pct_max: "Load at most, % of 1RM",
     reps_min: "Reps at least",

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use Database\Seeders\Demo\DemoAccounts;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
@@ -53,6 +54,14 @@ final class Chrome
         $this->size($width, $height);
     }
 
+    /** Opens the application as somebody of the demo. */
+    public static function signedIn(string $email = DemoAccounts::CLINICIAN, int $width = 1280, int $height = 800): self
+    {
+        $chrome = new self((string) getenv('BUOYANT_BASE'), $width, $height);
+
+        return $chrome->visit('/sign-in')->fill('Email', $email)->fill('Password', DemoAccounts::PASSWORD)->press('Sign in')->see('need you');
+    }
+
     public function size(int $width, int $height): void
     {
         (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
@@ -62,6 +71,12 @@ final class Chrome
     public function theme(string $theme): void
     {
         (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $theme]]]);
+    }
+
+    /** The page as it goes to the printer. */
+    public function printed(): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
     }
 
     public function visit(string $path): self
@@ -108,7 +123,7 @@ final class Chrome
     {
         $quoted = self::quote($label);
 
-        return $this->first("//*[self::input or self::select or self::textarea][@id=//label[normalize-space()=$quoted]/@for or @aria-label=$quoted]", "the field $label");
+        return $this->first("//*[self::input or self::select or self::textarea][@id=//label[normalize-space()=$quoted]/@for or @aria-label=$quoted or ancestor::label[contains(normalize-space(), $quoted)]]", "the field $label");
     }
 
     public function fill(string $label, string $value): self
@@ -151,6 +166,33 @@ final class Chrome
         foreach ($keys as $key) {
             $this->driver->switchTo()->activeElement()->sendKeys($key);
         }
+
+        return $this;
+    }
+
+    /** What stands in a control now. */
+    public function value(string $label): string
+    {
+        return (string) $this->field($label)->getAttribute('value');
+    }
+
+    /** Takes the focus from whatever has it, so that single keys mean commands. */
+    public function letGo(): self
+    {
+        $this->driver->executeScript('document.activeElement.blur()');
+
+        return $this;
+    }
+
+    /** What a script finds on the page. */
+    public function ask(string $script): mixed
+    {
+        return $this->driver->executeScript("return $script");
+    }
+
+    public function gone(string $text): self
+    {
+        $this->until(fn (): bool => ! str_contains($this->text(), $text), "\"$text\" to go away");
 
         return $this;
     }

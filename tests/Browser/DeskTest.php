@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\Chrome;
+
+/** A day at the desk: what is worked through by keyboard, what lights up, what stays typed. */
+beforeEach(function (): void {
+    $this->chrome = Chrome::signedIn();
+});
+
+afterEach(function (): void {
+    try {
+        expect($this->chrome->complaints())->toBe([]);
+    } finally {
+        $this->chrome->close();
+    }
+});
+
+it('works through Today by keys alone', function (): void {
+    $chrome = $this->chrome;
+    $focused = static fn (): string => (string) $chrome->ask('document.activeElement.innerText');
+    $chrome->letGo()->type('j');
+    $second = $focused();
+    $chrome->type('k');
+    $first = $focused();
+    expect($first)->not->toBe($second)->and($first)->not->toBe('');
+    // At the top of the list there is nowhere further up.
+    $chrome->type('k');
+    expect($focused())->toBe($first);
+    $chrome->type(WebDriverKeys::ENTER)->see('Limits in force');
+    $chrome->letGo()->type('g', 't')->see('need you');
+});
+
+it('shows all keys, goes to every stage by its letter, and leaves letters alone while one types', function (): void {
+    $chrome = $this->chrome;
+    $chrome->letGo()->type('?')->see('accept, edit, refuse a proposal');
+    $chrome->type(WebDriverKeys::ESCAPE)->gone('accept, edit, refuse a proposal');
+    $chrome->visit('/clients/1/plan');
+    $here = static fn (): string => (string) $chrome->ask('document.querySelector("nav[aria-label=Stages] [aria-current=page]").innerText');
+    foreach (['s' => 'Screen', 'm' => 'Measure', 'l' => 'Limits', 'k' => 'Kit', 'h' => 'Sheet', 'c' => 'Gate', 'o' => 'Log', 'v' => 'Review', 'p' => 'Plan'] as $letter => $stage) {
+        $chrome->letGo()->type('g', $letter);
+        $chrome->until(static fn (): bool => str_starts_with($here(), $stage), "the stage $stage after g $letter");
+    }
+    $chrome->visit('/clients/1/screen')->fill('Given name', 'gkgm?');
+    expect($chrome->value('Given name'))->toBe('gkgm?')->and(str_starts_with($here(), 'Screen'))->toBeTrue();
+});
+
+it('finds commands as well as clients, and nothing of another clinic', function (): void {
+    $chrome = $this->chrome;
+    $options = static fn (): array => array_map(static fn ($o): string => $o->getText(), $chrome->driver->findElements(WebDriverBy::xpath('//*[@role="option"]')));
+    $chrome->driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'k']);
+    $chrome->type('rule');
+    $chrome->until(static fn (): bool => count($options()) === 1 && str_contains($options()[0], 'Rulebook'), 'the rulebook among the found');
+    $chrome->type(WebDriverKeys::ARROW_DOWN, WebDriverKeys::ENTER)->see('Where practitioners disagree');
+    $chrome->driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'k']);
+    $chrome->type('harbour');
+    usleep(500_000);
+    expect($options())->toBe([]);
+});
+
+it('lights up the limits that shape a dose, and the doses that a limit shapes', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/1/plan')->see('Limits in force');
+    $lit = static fn (): int => (int) $chrome->ask('document.querySelectorAll("aside a.outline-2").length');
+    expect($lit())->toBe(0);
+    $chrome->driver->executeScript('[...document.querySelectorAll("[data-because]")].find((b) => b.textContent.includes("Seat rise")).focus()');
+    $chrome->until(static fn (): bool => $lit() >= 2, 'the limits that shape the seat rise');
+    $chrome->letGo();
+    $chrome->driver->executeScript('[...document.querySelectorAll("aside a")].find((a) => a.textContent.includes("60 % of 1RM")).focus()');
+    $chrome->until(static fn (): bool => (int) $chrome->ask('document.querySelectorAll("main ol > li.bg-shallow").length') >= 2, 'the doses that the load limit shapes');
+    // From the limit it is one more step to everyone who asked for it.
+    $chrome->type(WebDriverKeys::ENTER)->see('The tightest value of each field wins.');
+    expect($chrome->ask('location.hash'))->toBe('#load_pct_max');
+});
+
+it('opens the reasons of a number by keyboard and closes them again', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/1/plan')->see('Limits in force');
+    $chrome->driver->executeScript('document.querySelectorAll("[data-because]")[2].focus()');
+    $chrome->type(WebDriverKeys::ENTER)->see('Because')->see('Goal');
+    expect($chrome->ask('document.activeElement.getAttribute("aria-expanded")'))->toBe('true');
+    $chrome->type(WebDriverKeys::ESCAPE)->gone('Because');
+});
+
+it('takes a result by stopwatch and by counter, and a test that was not done with its reason', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/8/measure')->see('30 s chair stand');
+    $chrome->press('Start 30 s');
+    foreach (range(1, 3) as $_) {
+        $chrome->press('+1');
+    }
+    $chrome->see('3 in ')->press('Stop');
+    expect($chrome->value('30 s chair stand, stands'))->toBe('3');
+    $chrome->press('Start clock');
+    usleep(1_200_000);
+    $chrome->press('Stop');
+    expect((float) $chrome->value('Tandem stand, s'))->toBeGreaterThan(1.0)->toBeLessThan(6.0);
+    $chrome->fill('Tandem stand, s', '61')->fill('Hand grip not tested, because', 'painful thumb')->press('Save 3 results')->see('Tandem stand');
+    $chrome->until(static fn (): bool => (int) $chrome->ask('document.querySelectorAll("[role=alert]").length') >= 1, 'the error at the tandem stand');
+    // What was typed is still there, and one mended value is enough.
+    expect($chrome->value('Hand grip not tested, because'))->toBe('painful thumb');
+    $chrome->fill('Tandem stand, s', '7')->press('Save 3 results')->see('3 results saved.')->see('not tested: painful thumb');
+});
+
+it('edits a proposal by key, keeps a wrong load in the box, and takes one as the page shows it', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/4/review')->see('to decide');
+    $chrome->letGo()->type('j', 'k', 'e')->see('Change and accept');
+    $chrome->fill('Sets', '0')->press('Change and accept');
+    $chrome->until(static fn (): bool => (int) $chrome->ask('document.querySelectorAll("[role=alert]").length') >= 1, 'the error at the sets');
+    expect($chrome->value('Sets'))->toBe('0');
+    $chrome->fill('Sets', '1')->press('Change and accept')->see('Changed and accepted.')->see('Record of decisions');
+});
+
+it('keeps a client stopped until somebody says who looked and what was found', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/5/review')->see('Stop sign on')->press('Clear the stop sign')->see('Say who examined it and what was found.');
+    $chrome->fill('Cleared by whom, and what was found', 'Dr Amari, pressure tablets halved')->press('Clear the stop sign')->see('Stop sign cleared.')->gone('Nothing resumes until');
+    $chrome->see('Dr Amari, pressure tablets halved');
+    $chrome->visit('/')->see('need you')->gone('Nothing resumes until you clear it');
+});
+
+it('confirms what may loosen only with a finding, and shows it at once', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/5/limits')->see('first block is over')->press('Confirm');
+    $chrome->until(static fn (): bool => (int) $chrome->ask('document.querySelectorAll("[role=alert]").length') >= 1, 'the error at the finding');
+    $chrome->see('up to 60 % of 1RM');
+    $chrome->fill('What you found', 'sound form in all sets')->press('Confirm')->gone('first block is over')->gone('Load up to 60 % of 1RM');
+});
+
+it('takes over what a client answered at home, line by line', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/1/screen')->press('Make a link')->see('it is shown once');
+    $link = $chrome->driver->findElement(WebDriverBy::cssSelector('section[aria-label="From home"] code'))->getText();
+    $chrome->size(390, 844);
+    $chrome->visit((string) parse_url($link, PHP_URL_PATH))->see('Before your visit, Ilse');
+    $chrome->tick('Somebody')->fill('What would you like to be able to do again?', 'kneel to weed')->press('Send my answers')->see('Thank you, Ilse.');
+    $chrome->size(1280, 800);
+    $chrome->visit('/clients/1/screen')->see('2 of 2 answers to look at')->press('Take over')->see('Taken over.')->see('1 of 2 answers to look at');
+    $chrome->press('Leave')->see('Left as it was.')->see('0 of 2 answers to look at');
+    $chrome->visit('/clients/1/screen')->see('someone at home');
+    expect($chrome->value('What they want to do again'))->toBe('get off the toilet without the rail');
+    // Asked again, the same link answers that it was used.
+    $chrome->visit((string) parse_url($link, PHP_URL_PATH))->see('Thank you, Ilse.');
+});
+
+it('types and shows pounds for a client who thinks in them, and keeps the grams', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/7/screen')->tick('lb', 'Masses shown in')->press('Save screen')->see('Screen saved');
+    $chrome->visit('/clients/7/kit')->see('lb each');
+    expect($chrome->value('Mass of Can 400 g, lb'))->toBe('1.058');
+    // Saved untouched, nothing drifts.
+    $chrome->press('Save kit')->see('Kit saved.');
+    expect($chrome->value('Mass of Can 400 g, lb'))->toBe('1.058');
+    $chrome->fill('Mass of Can 400 g, lb', '2.50');
+    expect($chrome->value('Mass of Can 400 g, lb'))->toBe('2.50');
+    $chrome->fill('Mass of Dumbbell 2 kg, lb', '900')->press('Save kit')->see('Mass must be from 0 lb to 220.46 lb');
+    $chrome->fill('Mass of Dumbbell 2 kg, lb', '4.409')->press('Save kit')->see('Kit saved.')->see(' lb to ');
+    $chrome->visit('/clients/7/plan')->see('goal')->see(' lb');
+    expect($chrome->text())->not->toContain(' kg');
+    $chrome->visit('/clients/7/screen')->tick('clinic\'s unit', 'Masses shown in')->press('Save screen')->see('Screen saved');
+    $chrome->visit('/clients/7/kit')->see('kg each');
+    // 2.50 lb are 1134 g.
+    expect($chrome->value('Mass of Can 400 g, kg'))->toBe('1.134');
+});
+
+it('asks for an ordered figure only of a condition that has one', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/new')->tick('Hernia')->see('Ordered lift limit')->fill('Ordered lift limit, both hands together, kg', 'light');
+    $chrome->press('Save and measure')->see('An ordered lift limit is from');
+    expect($chrome->value('Ordered lift limit, both hands together, kg'))->toBe('light');
+    $chrome->tick('Hernia')->gone('Ordered lift limit');
+});
+
+it('asks about pregnancy and birth only where they can be', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/new')->fill('Birth date', '1990-05-05')->see('Pregnant: due date');
+    $chrome->tick('male', 'Sex, for the norms')->gone('Pregnant: due date');
+    $chrome->tick('female', 'Sex, for the norms')->see('Pregnant: due date')->fill('Birth date', '1940-05-05')->gone('Pregnant: due date')->gone('Gave birth on');
+});
+
+it('finds an exercise by the gym machine that it replaces', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/exercises')->see('families');
+    $box = $chrome->driver->findElement(WebDriverBy::cssSelector('input[placeholder^="Name, pattern"]'));
+    $box->sendKeys('leg press');
+    $chrome->see('at home in place of the leg press');
+    $box->sendKeys([WebDriverKeys::CONTROL, 'a']);
+    $box->sendKeys('zzz');
+    $chrome->see('Nothing goes by that name.')->see('0 families, 0 rungs');
+});
+
+it('prints the sheet with nothing around it, in type that can be read at arm\'s length', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/1/sheet')->see('Exercises for Ilse Varga');
+    $chrome->printed();
+    $shown = $chrome->ask('[...document.querySelectorAll("header, nav, aside, button")].filter((e) => e.offsetParent !== null && ! e.closest("article")).length');
+    expect($shown)->toBe(0);
+    expect((float) $chrome->ask('parseFloat(getComputedStyle(document.querySelector("article, #work p")).fontSize)'))->toBeGreaterThanOrEqual(16);
+    expect((int) $chrome->ask('document.querySelectorAll("#work svg").length'))->toBeGreaterThanOrEqual(6);
+});
+
+it('says in words when a page is not there', function (): void {
+    $this->chrome->visit('/clients/99999/plan')->see('There is nothing here')->press('To Today')->see('need you');
+    // The missing page is meant to be missing.
+    $this->chrome->complaints();
+});
