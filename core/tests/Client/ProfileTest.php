@@ -108,3 +108,105 @@ it('knows when a condition is in force', function (?string $since, ?string $unti
     'until yesterday, not confirmed' => [null, '2026-11-24', [], true],
     'until yesterday, confirmed' => [null, '2026-11-24', ['end_confirmed'], false],
 ]);
+
+it('accepts the ends of every range and refuses what lies past them', function (array $with, bool $fits): void {
+    $read = static fn (): Profile => Profile::read(new Bag([...Made::form(), ...$with]));
+    if (! $fits) {
+        expect($read)->toThrow(InvalidInput::class);
+
+        return;
+    }
+    expect($read())->toBeInstanceOf(Profile::class);
+})->with([
+    '20 kg' => [['body_mass_kg' => 20], true],
+    '19.9 kg' => [['body_mass_kg' => 19.9], false],
+    '350 kg' => [['body_mass_kg' => 350], true],
+    '350.1 kg' => [['body_mass_kg' => 350.1], false],
+    '900 mm' => [['height_mm' => 900], true],
+    '899 mm' => [['height_mm' => 899], false],
+    '2300 mm' => [['height_mm' => 2300], true],
+    '2301 mm' => [['height_mm' => 2301], false],
+]);
+
+it('refuses dates that cannot be true on the day, at their field', function (array $with, ?string $pointer): void {
+    $client = Made::client($with);
+    try {
+        $client->assertPlausible(Day::of(Made::TODAY));
+        $found = null;
+    } catch (InvalidInput $e) {
+        $found = $e->pointer;
+    }
+    expect($found)->toBe($pointer);
+})->with([
+    'born today' => [['birth_date' => '2026-11-25'], null],
+    'born tomorrow' => [['birth_date' => '2026-11-26'], '/client/birth_date'],
+    '115 years' => [['birth_date' => '1911-11-25'], null],
+    '116 years' => [['birth_date' => '1910-11-25'], '/client/birth_date'],
+    'due in 40 weeks' => [['pregnancy' => ['due_date' => '2027-09-01']], null],
+    'due in 40 weeks and a day' => [['pregnancy' => ['due_date' => '2027-09-02']], '/client/pregnancy/due_date'],
+    'gave birth today' => [['postpartum' => ['birth_date' => '2026-11-25', 'birth' => 'vaginal']], null],
+    'gives birth tomorrow' => [['postpartum' => ['birth_date' => '2026-11-26', 'birth' => 'vaginal']], '/client/postpartum/birth_date'],
+    'an order of one day' => [['conditions' => [['code' => 'sternotomy', 'since' => '2026-10-01', 'until' => '2026-10-01']]], null],
+    'an end before its start' => [['conditions' => [['code' => 'osteoporosis'], ['code' => 'sternotomy', 'since' => '2026-10-01', 'until' => '2026-09-30']]], '/client/conditions/1/until'],
+    'an end without a start' => [['conditions' => [['code' => 'sternotomy', 'until' => '2026-09-30']]], null],
+    'a start without an end' => [['conditions' => [['code' => 'sternotomy', 'since' => '2026-09-30']]], null],
+]);
+
+it('counts days of gestation and days since a birth', function (): void {
+    $on = Day::of(Made::TODAY);
+    expect(Made::client(['pregnancy' => ['due_date' => '2027-04-14']])->gestationDay($on))->toBe(140)
+        ->and(Made::client()->gestationDay($on))->toBeNull()
+        ->and(Made::client(['postpartum' => ['birth_date' => '2026-11-20', 'birth' => 'vaginal']])->daysSinceBirth($on))->toBe(5)
+        ->and(Made::client()->daysSinceBirth($on))->toBeNull();
+});
+
+it('knows a medicine however it is written', function (string $written, bool $takes): void {
+    expect(Made::client(['medicines' => [$written]])->takes('beta blocker'))->toBe($takes);
+})->with([['beta blocker', true], ['Beta-Blocker', true], ['BETA_BLOCKER (bisoprolol 2.5)', true], ['alpha blocker', false]]);
+
+it('lowers the hands that a condition weakens, and no other', function (array $condition, Grip $left, Grip $right): void {
+    $conditions = [Condition::read(new Bag($condition))];
+    $function = (new FunctionStatus(gripLeft: Grip::Full, gripRight: Grip::Fair))->lessHandFunction($conditions);
+    expect([$function->grip(Side::Left), $function->grip(Side::Right)])->toBe([$left, $right]);
+})->with([
+    'none on the left' => [['code' => 'hand_function_none', 'side' => 'left'], Grip::None, Grip::Fair],
+    'none on the right' => [['code' => 'hand_function_none', 'side' => 'right'], Grip::Full, Grip::None],
+    'weak on both' => [['code' => 'hand_function_weak', 'side' => 'both'], Grip::Weak, Grip::Weak],
+    'weak, side not known' => [['code' => 'hand_function_weak'], Grip::Weak, Grip::Weak],
+    'another condition' => [['code' => 'osteoporosis'], Grip::Full, Grip::Fair],
+]);
+
+it('never strengthens a hand by a condition', function (): void {
+    $weak = new FunctionStatus(gripLeft: Grip::None, gripRight: Grip::Weak);
+    $after = $weak->lessHandFunction([new Condition('hand_function_weak', Side::Both)]);
+    expect([$after->grip(Side::Left), $after->grip(Side::Right)])->toBe([Grip::None, Grip::Weak])
+        // A hand that nobody asked about stays one that nobody asked about.
+        ->and((new FunctionStatus)->lessHandFunction([new Condition('hand_function_weak', Side::Both)])->gripLeft)->toBeNull();
+});
+
+it('rises from the floor alone, or with help that is there', function (string $transfer, string $home, bool $rises): void {
+    $function = Made::client(['function' => ['floor_transfer' => $transfer, 'home' => $home]])->function;
+    expect($function->canRiseFromFloor())->toBe($rises);
+})->with([
+    ['alone', 'alone', true],
+    ['alone', 'carer', true],
+    ['helped', 'alone', false],
+    ['helped', 'someone_home', true],
+    ['helped', 'carer', true],
+    ['none', 'alone', false],
+    ['none', 'carer', false],
+]);
+
+it('counts nobody asked about as nobody at home', function (): void {
+    expect(Made::client(['function' => []])->function->isAlone())->toBeTrue()
+        ->and(Made::client(['function' => ['home' => 'alone']])->function->isAlone())->toBeTrue()
+        ->and(Made::client(['function' => ['home' => 'someone_home']])->function->isAlone())->toBeFalse();
+});
+
+it('gives two-handed work only the aids that both hands have', function (): void {
+    $function = Made::client(['function' => ['aids' => ['left' => ['wrist_loop', 'strap_mitt'], 'right' => ['strap_mitt', 'forearm_strap']]]])->function;
+    $codes = static fn (Side $side): array => array_map(static fn ($a): string => $a->value, $function->aids($side));
+    expect($codes(Side::Left))->toBe(['wrist_loop', 'strap_mitt'])
+        ->and($codes(Side::Right))->toBe(['strap_mitt', 'forearm_strap'])
+        ->and($codes(Side::Both))->toBe(['strap_mitt']);
+});

@@ -137,3 +137,75 @@ it('takes a loop as it is: round the legs the stance makes the pull, and it is n
         ->and($legs->band->force($legs->endMm))->toEqualWithDelta(60.0, 0.01)
         ->and($legs->band->restMm)->toBe(300.0);
 });
+
+it('works a standing row out to the centimetre, as by hand', function (): void {
+    // One straight band of two metres, 20 N at twice its length; height 1700 mm; the row travels 374 mm.
+    $band = new KitBand('b', 'a band', new Band(2000, [[100, 20]]), 'fabric', 'flat');
+    $rung = bandRung('band_row/one_arm');
+    expect($rung->band?->travelMm(1700))->toBe(374);
+    $setUp = BandSetUp::of($band, $rung, Made::client(['height_mm' => 1700]), 'end', 5.0);
+    // 5 N is 25 % of it: the end at 2500 mm, the start at 2126 mm (6 %), the arm of 0.386 × 1700 = 656 mm before it.
+    expect($setUp->startMm)->toEqualWithDelta(2126.0, 1e-6)
+        ->and($setUp->endMm)->toEqualWithDelta(2500.0, 1e-6)
+        ->and($setUp->standMm)->toBe(2782)
+        // 2782 / (0.152 × 1700) = 10.8 shoes, 2782 / (0.41 × 1700) = 3.99 steps: to halves.
+        ->and($setUp->says)->toBe('Anchor: closed door or post, chest height. Stand or sit 278 cm from it: about 11 shoe lengths, or 4 of your own steps.');
+    $page = $setUp->jsonSerialize();
+    expect([$page['start_cm'], $page['end_cm'], $page['stand_cm'], $page['free_cm']])->toBe([213, 250, 278, null])
+        ->and([$page['start_pct'], $page['end_pct']])->toBe([6, 25])
+        ->and([$page['start'], $page['middle'], $page['end'], $page['mean']])->toBe(array_map(Made::said(...), ['0.1 kg', '0.3 kg', '0.5 kg', '0.3 kg']));
+});
+
+it('puts the anchor of a pull at the height of the hands, and of a pull-down over the door', function (): void {
+    $client = Made::client(['height_mm' => 1700]);
+    $band = new KitBand('b', 'a band', new Band(1200, [[100, 40]]), 'fabric', 'flat');
+    $standing = BandSetUp::of($band, bandRung('band_row/standing'), $client, 'mean', 30);
+    $seated = BandSetUp::of($band, bandRung('band_row/seated'), $client, 'mean', 30);
+    // 0.85 of the shoulder's height of 0.818 × 1700; three quarters of that for someone who sits.
+    expect($standing->heightMm)->toBe(1182)
+        ->and($seated->heightMm)->toBe(887)
+        ->and($standing->topView()['anchor'] ?? '')->toBe('closed door or post');
+    $down = null;
+    foreach (Catalogue::standard()->families() as $family) {
+        foreach ($family->rungs as $rung) {
+            if ($rung->band?->anchor === 'door_top') {
+                $down ??= BandSetUp::of($band, $rung, $client, 'mean', 30);
+            }
+        }
+    }
+    expect($down?->heightMm)->toBe(2000)->and($down?->topView()['anchor'] ?? '')->toBe('top of a closed door');
+    // The floor is nearer than the band is long, by the height that the door stands above the shoulder.
+    expect($down?->standMm)->toBeLessThan((int) round($down->startMm + 0.386 * 1700));
+});
+
+it('begins where the body sets the distance, by the height of the client', function (string $path, float $ofHeight): void {
+    foreach ([1500, 1700, 1900] as $height) {
+        $rung = bandRung($path);
+        $band = new KitBand('b', 'a band', new Band(2600, [[150, 90]]), 'fabric', 'flat');
+        [$least, $most] = BandSetUp::reach($band, $rung->band, Made::client(['height_mm' => $height]), 'end');
+        expect(BandSetUp::of($band, $rung, Made::client(['height_mm' => $height]), 'end', ($least + $most) / 2)->startMm)->toEqualWithDelta($ofHeight * $height, 1e-9);
+    }
+})->with([
+    'underfoot' => ['band_curl/one', 0.40],
+    'round the leg of the chair' => ['band_knee_extension/full_arc', 0.28],
+    'round the backrest' => ['band_press/one', 0.22],
+    'between the hands' => ['band_apart/chest', 0.26],
+]);
+
+it('warns of a start under five percent and of an end past nine tenths of what is safe, and not before', function (float $force, array $warnings): void {
+    // A band of a metre that may take 100 %; the row travels 374 mm: the end at force / 0.2 N percent.
+    $band = new KitBand('b', 'a band', new Band(1000, [[100, 20]], 1, 100), 'fabric', 'flat');
+    $rules = noteRules(BandSetUp::of($band, bandRung('band_row/one_arm'), Made::client(['height_mm' => 1700]), 'end', $force));
+    expect(array_values(array_intersect(['band.taut', 'band.overstretched'], $rules)))->toBe($warnings);
+})->with([
+    '4 % at the start' => [8.28, ['band.taut']],
+    '5 % at the start' => [8.5, []],
+    '90 % at the end' => [18.0, []],
+    '91 % at the end' => [18.2, ['band.overstretched']],
+]);
+
+it('holds the end against the cap, to the tenth of a newton', function (float $capN, bool $warns): void {
+    $band = new KitBand('b', 'a band', new Band(1000, [[100, 20]]), 'fabric', 'flat');
+    $setUp = BandSetUp::of($band, bandRung('band_row/one_arm'), Made::client(['height_mm' => 1700]), 'end', 10.0, $capN, 'Surgeon\'s order.');
+    expect(in_array('band.cap', noteRules($setUp), true))->toBe($warns);
+})->with([[10.0, false], [9.9, true], [10.1, false]]);

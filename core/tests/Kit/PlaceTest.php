@@ -130,3 +130,80 @@ it('more than doubles the added moment of a jug moved from 25 to 55 cm, and bend
         // 5 kg × 9.80665 × (0.0955 × 1.7 + 0.05)
         ->and(round(HeldLoad::sideBending(1700, 5000), 2))->toBe(10.41);
 });
+
+it('takes each figure of a pull up to its end and refuses it past that, at its field', function (array $with, ?string $field): void {
+    $values = ['pullN' => 100.0, 'heightM' => 0.5, 'totalKg' => 80.0, 'friction' => 0.5, 'brakedShare' => 0.5, ...$with];
+    try {
+        StayPut::of(...$values);
+        $found = null;
+    } catch (InvalidInput $e) {
+        $found = $e->pointer;
+    }
+    expect($found)->toBe($field);
+})->with([
+    [['pullN' => 0.0], null], [['pullN' => -0.1], '/pull_n'], [['pullN' => 2000.0], null], [['pullN' => 2000.1], '/pull_n'],
+    [['heightM' => 0.0], null], [['heightM' => -0.01], '/height_m'], [['heightM' => 2.0], null], [['heightM' => 2.01], '/height_m'],
+    [['totalKg' => 1.0], null], [['totalKg' => 0.9], '/total_kg'], [['totalKg' => 600.0], null], [['totalKg' => 600.1], '/total_kg'],
+    [['friction' => 0.05], null], [['friction' => 0.04], '/friction'], [['friction' => 1.5], null], [['friction' => 1.51], '/friction'],
+    [['brakedShare' => 0.0], null], [['brakedShare' => -0.1], '/braked_share'], [['brakedShare' => 1.0], null], [['brakedShare' => 1.1], '/braked_share'],
+]);
+
+it('holds up to just what it holds, and tips from just where it tips', function (): void {
+    // 80 kg × 9.80665 × 0.5 × 0.5 = 196.133 N, over the factor of 1.5.
+    $edge = 80 * 9.80665 * 0.5 * 0.5 / 1.5;
+    expect(StayPut::of($edge - 0.001, 0.1, 80)->slides)->toBeFalse()
+        ->and(StayPut::of($edge + 0.001, 0.1, 80)->slides)->toBeTrue();
+    // Backwards: 80 kg × 9.80665 × 0.08 m / (0.9 m × 1.5).
+    $tips = 80 * 9.80665 * 0.08 / (0.9 * 1.5);
+    expect(StayPut::of(10, 0.9, 80, backwards: true)->tipsFromN)->toEqualWithDelta($tips, 1e-9)
+        ->and(StayPut::of($tips - 0.001, 0.9, 80, backwards: true)->tips)->toBeFalse()
+        ->and(StayPut::of($tips + 0.001, 0.9, 80, backwards: true)->tips)->toBeTrue();
+});
+
+it('says what to do in the words of a chair on wheels and of one on legs', function (bool $wheels, float $pull, float $height, string $says): void {
+    expect(StayPut::of($pull, $height, 80)->says($wheels)->says)->toBe(Made::said($says));
+})->with([
+    'braked and still' => [true, 100, 0.5, 'Brakes on: the chair stays put at this pull.'],
+    'on legs and still' => [false, 100, 0.5, 'The chair stays put at this pull.'],
+    // (225 - 196.133) / (9.80665 × 0.5) = 5.887 kg, said up to the next 100 g.
+    'braked and moving' => [true, 150, 0.4, 'The chair would move: add chocks of 5.9 kg in all in front of the wheels, or pull less.'],
+    'on legs and moving' => [false, 150, 0.4, 'The chair would slide: set its front legs against something fixed, or pull less.'],
+    'braked and tipping' => [true, 120, 1.0, 'Brakes on: the chair stays put at this pull. It could tip from 104 N at this height: lower the anchor, fit anti-tip bars, or pull less.'],
+    'on legs and tipping' => [false, 120, 1.0, 'The chair stays put at this pull. It could tip from 104 N at this height: lower the anchor, or pull less.'],
+]);
+
+it('warns of a carrier that may be filled past twelve kilograms, and of no other', function (array $carrier, bool $warns): void {
+    $carriers = Made::kit([], [['id' => 't', 'mass_g' => 150, 'count' => 1, 'max_pieces' => 9, 'grip' => 'hook', ...$carrier]])->carriers;
+    expect(in_array('place.carrier', findingsOf(['chair_at_wall' => true, 'floor' => 'carpet'], new Kit([], $carriers)), true))->toBe($warns);
+})->with([
+    'twelve in all' => [['max_mass_g' => 11_850], false],
+    'a gram more' => [['max_mass_g' => 11_851], true],
+]);
+
+it('says why an anchor is not open, and what each is for', function (array $place, array $open): void {
+    $anchors = Place::read(new Bag($place))->anchors();
+    expect(array_column(array_filter($anchors, static fn (array $a): bool => $a['open']), 'name'))->toBe($open);
+    foreach ($anchors as $anchor) {
+        expect($anchor['serves'])->not->toBe('')
+            ->and($anchor['open'] || $anchor['why'] !== '')->toBeTrue($anchor['name'].' is closed without a reason');
+    }
+})->with([
+    'a door that closes, a post, a chair at the wall' => [['things' => ['door', 'post', 'chair'], 'door' => 'towards', 'chair_at_wall' => true], ['closed door, chest height', 'over the top of a closed door', 'fixed post or rail', 'back leg of the chair', 'round the backrest', 'under the whole width of the shoe']],
+    'a door that would open' => [['things' => ['door'], 'door' => 'away'], ['back leg of the chair', 'round the backrest', 'under the whole width of the shoe']],
+    'a chair that stands free' => [['things' => ['chair'], 'chair_at_wall' => false], ['under the whole width of the shoe']],
+]);
+
+it('tells the door that opens from the one that was never tried', function (?string $door, string $why): void {
+    $place = Place::read(new Bag(['things' => ['door'], ...($door === null ? [] : ['door' => $door])]));
+    expect($place->anchors()[0]['why'])->toContain($why)
+        ->and($place->friction())->toBe(StayPut::RULE)
+        ->and(Place::read(new Bag(['floor' => 'smooth']))->friction())->toBe(StayPut::SMOOTH);
+})->with([['away', 'would open it'], ['none', 'would open it'], [null, 'try it first'], ['towards', '']]);
+
+it('finds an armchair good enough to sit on, and a wall in every home', function (): void {
+    $place = new Place([Thing::Armchair]);
+    expect($place->has(Thing::Chair))->toBeTrue()
+        ->and($place->has(Thing::Wall))->toBeTrue()
+        ->and($place->has(Thing::Step))->toBeFalse()
+        ->and((new Place([]))->has(Thing::Chair))->toBeFalse();
+});

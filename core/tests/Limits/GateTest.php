@@ -51,6 +51,23 @@ it('gives the verdict of its row, on both sides of each boundary', function (arr
     'pregnant 160' => [EXPECTING, ['sbp' => 160, 'dbp' => 90], [], null, 'stop_and_call'],
     'new mother 140' => [['postpartum' => ['birth_date' => '2026-10-20', 'birth' => 'vaginal']], ['sbp' => 140, 'dbp' => 80], [], null, 'not_today'],
     'mother after six weeks 140' => [['postpartum' => ['birth_date' => '2026-10-14', 'birth' => 'vaginal', 'symptoms' => ['symptom_free_screen']]], ['sbp' => 140, 'dbp' => 80], [], null, 'go'],
+    'pregnant 140 with a headache' => [EXPECTING, ['sbp' => 140, 'dbp' => 80], ['headache'], null, 'stop_and_call'],
+    'pregnant 90 below with a headache' => [EXPECTING, ['sbp' => 120, 'dbp' => 90], ['headache'], null, 'stop_and_call'],
+    'pregnant 110 below' => [EXPECTING, ['sbp' => 130, 'dbp' => 110], [], null, 'stop_and_call'],
+    '160 with a change of vision' => [PRESSED, ['sbp' => 160, 'dbp' => 90], ['vision_change'], null, 'stop_and_call'],
+    '100 below with a headache' => [PRESSED, ['sbp' => 140, 'dbp' => 100], ['headache'], null, 'stop_and_call'],
+    'low 75, usual 89' => [['usual' => ['sbp' => 89]], ['sbp' => 75, 'dbp' => 50], [], null, 'go'],
+    'low 74, usual 89' => [['usual' => ['sbp' => 89]], ['sbp' => 74, 'dbp' => 50], [], null, 'not_today'],
+    'low 89, usual 90' => [['usual' => ['sbp' => 90]], ['sbp' => 89, 'dbp' => 50], [], null, 'not_today'],
+    'pulse 119' => [[], ['heart_rate' => 119], [], null, 'lighter'],
+    'pulse 40' => [[], ['heart_rate' => 40], [], null, 'go'],
+    'pulse 35, usual 44' => [['usual' => ['heart_rate' => 44]], ['heart_rate' => 35], [], null, 'go'],
+    'pulse 34, usual 44' => [['usual' => ['heart_rate' => 44]], ['heart_rate' => 34], [], null, 'not_today'],
+    'pulse 39, usual 45' => [['usual' => ['heart_rate' => 45]], ['heart_rate' => 39], [], null, 'not_today'],
+    'irregular, again' => [[], ['irregular_pulse' => true, 'repeat' => true], [], null, 'not_today'],
+    'saturation 91, breathless' => [[], ['spo2' => 91], ['breathless_at_rest'], null, 'stop_and_call'],
+    'glucose 16.7, ketones 0.5' => [SUGARED, ['glucose_mmol' => 16.7, 'ketones_mmol' => 0.5, 'unwell' => false], [], null, 'go'],
+    'glucose 13.9 and unwell' => [SUGARED, ['glucose_mmol' => 13.9, 'ketones_mmol' => 0.5, 'unwell' => true], [], null, 'lighter'],
     'low 99, usual not known' => [[], ['sbp' => 99, 'dbp' => 60], [], null, 'lighter'],
     'low 100' => [[], ['sbp' => 100, 'dbp' => 60], [], null, 'go'],
     'low 98, usual 110' => [['usual' => ['sbp' => 110]], ['sbp' => 98, 'dbp' => 60], [], null, 'go'],
@@ -106,12 +123,33 @@ it('gives the verdict of its row, on both sides of each boundary', function (arr
     'skin broken' => [[], ['skin_ok' => false], [], null, 'lighter'],
     'fatigue 6' => [[], ['fatigue' => 6], [], null, 'go'],
     'fatigue 7' => [[], ['fatigue' => 7], [], null, 'lighter'],
+    'unwell' => [[], ['unwell' => true], [], null, 'lighter'],
+    'well' => [[], ['unwell' => false], [], null, 'go'],
     'slept badly' => [[], ['slept_badly' => true], [], null, 'lighter'],
     'dizziness alone' => [[], [], ['dizziness'], null, 'lighter'],
     'dizziness in pregnancy' => [EXPECTING, ['sbp' => 110, 'dbp' => 70], ['dizziness'], null, 'stop_and_call'],
     'a missing watch' => [PRESSED, [], [], null, 'wait'],
     'half a pressure' => [PRESSED, ['sbp' => 120], [], null, 'wait'],
     'exercise withheld' => [['conditions' => [['code' => 'pregnancy_pre_eclampsia']]], ['sbp' => 110, 'dbp' => 70], [], null, 'stop_and_call'],
+]);
+
+it('says what was read and when to look again', function (array $client, array $readings, string $says, string $action, ?int $minutes): void {
+    $finding = gateFor($client, $readings)->findings[0];
+    expect([$finding->says, $finding->againInMinutes])->toBe([$says, $minutes])->and($finding->do)->toContain($action);
+})->with([
+    'pressure' => [PRESSED, ['sbp' => 185, 'dbp' => 95], 'Blood pressure 185/95.', 'Sit quietly for 5 minutes', 5],
+    'pressure with no hypertension on record' => [[], ['sbp' => 165, 'dbp' => 95], 'Blood pressure 165/95. No hypertension is on record.', 'read it again', 5],
+    'the upper alone' => [[], ['sbp' => 185], 'Blood pressure 185/?.', 'read it again', 5],
+    'the lower alone' => [[], ['dbp' => 112], 'Blood pressure ?/112.', 'read it again', 5],
+    'a low pressure' => [['usual' => ['sbp' => 118]], ['sbp' => 95, 'dbp' => 60], 'Upper pressure 95, usual 118.', 'rise slowly', null],
+    'a low pressure, usual not known' => [[], ['sbp' => 95, 'dbp' => 60], 'Upper pressure 95, usual not known.', 'rise slowly', null],
+    'a pulse' => [['usual' => ['heart_rate' => 62]], ['heart_rate' => 104], 'Resting heart rate 104, usual 62.', 'Lighter today.', null],
+    'an irregular pulse' => [[], ['irregular_pulse' => true], 'Irregular pulse, new.', 'feel it again', 5],
+    'saturation' => [[], ['spo2' => 90], 'Saturation 90 %.', 'Warm the finger', 5],
+    'glucose' => [SUGARED, ['glucose_mmol' => 4.2], 'Glucose 4.2 mmol/L.', 'test again in 15 minutes', 15],
+    'ketones not known' => [SUGARED, ['glucose_mmol' => 15.2], 'Glucose 15.2 mmol/L. Ketones not known.', 'Test ketones first.', 10],
+    'very high glucose, not asked how they feel' => [SUGARED, ['glucose_mmol' => 17.0, 'ketones_mmol' => 0.2], 'Glucose 17.0 mmol/L.', 'Only if they feel well: ask.', null],
+    'weight' => [['conditions' => [['code' => 'heart_failure']], 'usual' => ['weight_kg' => 70]], ['sbp' => 120, 'dbp' => 70, 'weight_kg' => 72.5], Made::said('Weight up 2.5 kg.'), 'call the heart-failure team', null],
 ]);
 
 it('always stops on a stop sign', function (string $symptom): void {

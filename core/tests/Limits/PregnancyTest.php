@@ -81,3 +81,26 @@ it('never loosens from one day to the next', function (): void {
         $before = $after;
     }
 });
+
+it('names the week in which lying flat on the back ends, by the school', function (array $schools, int $day, string $says): void {
+    $limit = onGestationDay($day, ['schools' => $schools])->has(Field::AvoidPositions, 'supine_flat');
+    expect($limit?->says)->toStartWith($says);
+})->with([
+    [[], 140, 'From 20 weeks:'],
+    [['pregnancy_supine' => 'from_16'], 112, 'From 16 weeks:'],
+]);
+
+it('asks for the birth once the due date has passed, and not on the day', function (int $day, bool $asks): void {
+    $notes = implode(' ', onGestationDay($day)->words(Field::Notes));
+    expect(str_contains($notes, 'record the birth'))->toBe($asks);
+})->with([[280, false], [281, true]]);
+
+it('does not foresee what is already there, and calls all of it tightening', function (): void {
+    $today = Day::of(Made::TODAY);
+    $ahead = static fn (int $day): array => RuleBook::standard()->crossings(new Facts(Made::client(['pregnancy' => ['due_date' => (string) $today->plus(280 - $day)]]), $today));
+    expect(array_map(static fn ($c): string => strtok($c->says, ':'), $ahead(111)))->toBe(['16 weeks', '20 weeks', '20 weeks', '28 weeks', 'Due date'])
+        ->and(array_map(static fn ($c): string => strtok($c->says, ':'), $ahead(112)))->toBe(['20 weeks', '20 weeks', '28 weeks', 'Due date'])
+        ->and(array_map(static fn ($c): string => strtok($c->says, ':'), $ahead(140)))->toBe(['28 weeks', 'Due date'])
+        ->and($ahead(280))->toBe([])
+        ->and(array_unique(array_column($ahead(0), 'tightens')))->toBe([true]);
+});

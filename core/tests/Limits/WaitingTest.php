@@ -75,3 +75,52 @@ it('lists what waits oldest first', function (): void {
     ]];
     expect(array_column(waitingOn($client, '2026-11-25'), 1))->toBe(['older_adult_new', 'hypertension_controlled', 'knee_replacement']);
 });
+
+it('foresees what may open after a birth, each on its day', function (string $birth, int $days, array $expected): void {
+    $born = Day::of('2026-06-01');
+    $on = $born->plus($days);
+    $crossings = RuleBook::standard()->crossings(factsOn(['postpartum' => ['birth_date' => (string) $born, 'birth' => $birth]], (string) $on));
+    $seen = [];
+    foreach ($crossings as $crossing) {
+        expect($crossing->tightens)->toBeFalse();
+        $seen[] = [$born->daysTo($crossing->date), strtok($crossing->says, '.')];
+    }
+    expect($seen)->toBe($expected);
+})->with([
+    'vaginal, at once' => ['vaginal', 0, [[42, '6 weeks after the birth: loading may begin once cleared'], [84, '12 weeks after the birth: impact may begin after a symptom-free screen']]],
+    'vaginal, on the day' => ['vaginal', 42, [[84, '12 weeks after the birth: impact may begin after a symptom-free screen']]],
+    'vaginal, a day before' => ['vaginal', 83, [[84, '12 weeks after the birth: impact may begin after a symptom-free screen']]],
+    'vaginal, past all' => ['vaginal', 84, []],
+    'caesarean, at once' => ['caesarean', 1, [
+        [42, '6 weeks after the birth: the lift limit may end'],
+        [56, '8 weeks after the birth: loaded bending of the trunk may begin'],
+        [56, '8 weeks after the birth: loading may begin once cleared'],
+        [84, '12 weeks after the birth: impact may begin after a symptom-free screen'],
+    ]],
+    'caesarean, after the lift limit' => ['caesarean', 42, [
+        [56, '8 weeks after the birth: loaded bending of the trunk may begin'],
+        [56, '8 weeks after the birth: loading may begin once cleared'],
+        [84, '12 weeks after the birth: impact may begin after a symptom-free screen'],
+    ]],
+]);
+
+it('says what still holds twelve weeks after a birth', function (string $birth, string $holds): void {
+    $waiting = RuleBook::standard()->waiting(factsOn(['postpartum' => ['birth_date' => '2026-06-01', 'birth' => $birth]], '2026-09-01'));
+    expect($waiting[0]->says)->toBe("12 weeks after the birth have passed: $holds until a symptom-free screen.")
+        ->and($waiting[0]->tightens)->toBeFalse();
+})->with([['vaginal', 'impact holds'], ['caesarean', 'impact, lifting and loaded bending hold']]);
+
+it('says of an order whose end has come, and of a first block, that they hold until somebody confirms it', function (): void {
+    $facts = factsOn(['conditions' => [
+        ['code' => 'hip_replacement_posterior', 'side' => 'left', 'since' => '2026-08-01', 'until' => '2026-11-01'],
+        ['code' => 'older_adult_new', 'since' => '2026-10-01'],
+    ]], '2026-11-25');
+    $waiting = RuleBook::standard()->waiting($facts);
+    expect(array_column($waiting, 'rule'))->toContain('hip_replacement_posterior', 'older_adult_new')
+        ->and(implode(' ', array_column($waiting, 'says')))->toContain('its end date has passed')->toContain('the first block is over')
+        ->and(array_unique(array_column($waiting, 'tightens')))->toBe([false]);
+});
+
+it('lets a first block wait on its day and not before', function (string $on, int $waits): void {
+    expect(waitingOn(['conditions' => [['code' => 'older_adult_new', 'since' => '2026-10-01']]], $on))->toHaveCount($waits);
+})->with([['2026-10-28', 0], ['2026-10-29', 1]]);

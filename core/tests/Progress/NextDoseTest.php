@@ -17,30 +17,10 @@ use BuoyantStep\Core\Progress\Course;
 use BuoyantStep\Core\Progress\Decision;
 use BuoyantStep\Core\Progress\NextDose;
 use BuoyantStep\Core\Progress\PainRule;
-use BuoyantStep\Core\Progress\Proposal;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
 
-const DOSE = ['sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 6, 'hi' => 8], 'load_g' => 5000, 'per' => 'total', 'rest_s' => 60, 'tempo' => '3-0-2-0', 'days_a_week' => 2];
-
-/** A session n days ago: reps and effort in both sets, and whatever else. */
-function doneAgo(int $ago, int $reps = 12, float $effort = 8, array $more = [], array $set = []): array
-{
-    $one = ['reps' => $reps, 'effort' => $effort, 'load_g' => 5000, ...$set];
-
-    return ['date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => [$one, $one], ...$more];
-}
-
-function proposed(array $history, array $ladder = [4500, 5000, 5500, 6000], array $client = [], array $dose = DOSE, ?OneRepMax $max = null, string $school = 'reps_then_load', ?Goal $goal = null): Proposal
-{
-    $profile = Made::client($client);
-    $on = Day::of(Made::TODAY);
-
-    return NextDose::propose($school, new Course(
-        Dose::read(new Bag($dose)), array_map(static fn (array $h): Performed => Performed::read(new Bag($h)), $history), $on, $profile,
-        RuleBook::standard()->envelope(new Facts($profile, $on)), $ladder, null, $max, $goal,
-    ));
-}
+require_once __DIR__.'/helpers.php';
 
 it('steps up the load after two good sessions running, by no more than ten percent', function (): void {
     $next = proposed([doneAgo(5), doneAgo(2)]);

@@ -236,6 +236,9 @@ final readonly class Gate
         if ($r->limbChange === true) {
             $findings[] = new Finding(GateVerdict::Lighter, 'gate.limb', 'The limb is swollen or larger.', 'Rest that limb; tell the clinician.', null, 'Schmitz 2009; Campbell 2019');
         }
+        if ($r->unwell === true) {
+            $findings[] = new Finding(GateVerdict::Lighter, 'gate.unwell', 'Feels unwell.', 'Ask what, and take the temperature. Lighter; no session when it is new and they would rather lie down.', null, 'House convention, cautious');
+        }
         if ($r->sleptBadly === true || ($r->fatigue !== null && $r->fatigue >= 7)) {
             $findings[] = new Finding(GateVerdict::Lighter, 'gate.fatigue', $r->sleptBadly === true ? 'Slept badly.' : sprintf('Fatigue %d of 10.', (int) $r->fatigue), 'Halve the sets; keep the habit.', null, 'ACSM (Campbell 2019)');
         }
