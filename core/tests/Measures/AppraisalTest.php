@@ -189,3 +189,32 @@ it('takes the worse of tandem and four-stage for the support in falls risk', fun
     [[['test' => 'four_stage_balance', 'value' => 4], ['test' => 'tandem_stand', 'value' => 9]], 'one_hand'],
     [[['test' => 'four_stage_balance', 'value' => 2], ['test' => 'tandem_stand', 'value' => 10]], 'one_hand'],
 ]);
+
+it('works out the power of a rise from either test, and per kilogram', function (array $row, array $client, ?string $derived): void {
+    expect(Appraisal::of(Result::read(new Bag($row)), Made::client($client), Day::of(Made::TODAY))->derived)->toBe($derived);
+})->with([
+    // 0.9 × 70 × 9.80665 × (0.825 - 0.43) / (30 / 12 × 0.5) = 195.2 W.
+    'twelve stands in 30 s' => [['test' => 'chair_stand_30s', 'value' => 12], ['body_mass_kg' => 70, 'height_mm' => 1650], '195 W, 2.8 W/kg'],
+    'one stand' => [['test' => 'chair_stand_30s', 'value' => 1], ['body_mass_kg' => 70, 'height_mm' => 1650], '16 W, 0.2 W/kg'],
+    'none' => [['test' => 'chair_stand_30s', 'value' => 0], ['body_mass_kg' => 70, 'height_mm' => 1650], null],
+    // 244.04 / (12.5 / 5 × 0.5).
+    'five in 12.5 s' => [['test' => 'five_chair_stands', 'value' => 12.5], ['body_mass_kg' => 70, 'height_mm' => 1650], '195 W, 2.8 W/kg'],
+    'just tall enough for the usual chair' => [['test' => 'chair_stand_30s', 'value' => 12], ['body_mass_kg' => 40, 'height_mm' => 900], '6 W, 0.1 W/kg'],
+]);
+
+it('says what it compares with, or that there is nothing to compare with', function (array $row, array $client, string $norm, ?string $flag): void {
+    $appraisal = Appraisal::of(Result::read(new Bag($row)), Made::client($client), Day::of(Made::TODAY));
+    expect([$appraisal->norm, $appraisal->flag])->toBe([$norm, $flag])->and($appraisal->source)->not->toBe('');
+})->with([
+    'stands, 76' => [['test' => 'chair_stand_30s', 'value' => 9], ['birth_date' => '1950-02-28'], 'average from 10 stands', '9 is below 10 for age 76: falls risk'],
+    'stands, sex other' => [['test' => 'chair_stand_30s', 'value' => 9], ['sex' => 'other'], 'no norm for this age and sex; compare with own baseline', null],
+    'five stands' => [['test' => 'five_chair_stands', 'value' => 15.1], [], '15 s or less', 'over 15 s: low lower-limb strength'],
+    'grip, man' => [['test' => 'grip', 'side' => 'left', 'value' => 26], ['sex' => 'male'], '27 kg or more', 'under 27 kg: low grip strength'],
+    'grip, other' => [['test' => 'grip', 'side' => 'left', 'value' => 5], ['sex' => 'other'], 'no norm; compare with own baseline', null],
+    'curls with the load of the norm' => [['test' => 'arm_curl_30s', 'side' => 'left', 'value' => 10, 'load_g' => 2270], ['birth_date' => '1950-02-28'], 'middle half of this age 11-17', '10 is below the middle half'],
+    'curls with five pounds' => [['test' => 'arm_curl_30s', 'side' => 'left', 'value' => 11, 'load_g' => 2268], ['birth_date' => '1950-02-28'], 'middle half of this age 11-17', null],
+    'curls with another load' => [['test' => 'arm_curl_30s', 'side' => 'left', 'value' => 10, 'load_g' => 3000], ['birth_date' => '1950-02-28'], 'no norm for this age, sex or load; compare with own baseline', null],
+    'heels at 59' => [['test' => 'heel_raise', 'side' => 'left', 'value' => 24], ['birth_date' => '1967-01-01'], '25 or more', 'under 25'],
+    'heels at 60' => [['test' => 'heel_raise', 'side' => 'left', 'value' => 24], ['birth_date' => '1966-11-25'], 'from 60: own baseline and symmetry', null],
+    'a wall sit' => [['test' => 'wall_sit', 'value' => 20], [], 'own baseline', null],
+]);
