@@ -91,6 +91,7 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/plan', [PlanController::class, 'draft']);
             Route::post('/plan/items', [PlanController::class, 'add']);
             Route::put('/plan/items/{item}/rung', [PlanController::class, 'swap']);
+            Route::put('/plan/items/{item}/today', [PlanController::class, 'refresh']);
             Route::put('/plan/items/{item}/dose', [PlanController::class, 'dose']);
             Route::delete('/plan/items/{item}', [PlanController::class, 'remove']);
             Route::post('/plan/issue', [PlanController::class, 'issue']);

@@ -17,6 +17,7 @@ use BuoyantStep\Core\Plan\Situation;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Units\Mass;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 
 /** Changes to a draft, one exercise at a time; every change is held against the limits before it is kept. */
 final class EditPlan
@@ -51,6 +52,29 @@ final class EditPlan
                 'dose' => $dose->jsonSerialize(), 'recipe' => $recipe,
                 'because' => [...$item->because, ['from' => 'rule', 'rule' => 'clinician', 'says' => 'Set by the clinician: '.$dose->amountLabel().($dose->loadG === null ? '' : ', '.Mass::say($dose->loadG)).'.', 'source' => '']],
             ];
+        });
+    }
+
+    /** The same exercise as the limits, the kit and the measures of today have it: its dose is kept where it still may be. */
+    public function bringUpToDate(Client $client, User $by, int $itemId, int $revision): void
+    {
+        $this->change($client, $by, $itemId, $revision, function (PlanItem $item, Situation $situation, Wishes $wishes): array {
+            $family = $this->catalogue->family($item->family);
+            $rung = $family->rung($item->rung);
+            [$new, $why] = (new Drafter($situation))->item($family, $rung, $wishes);
+            if ($new === null) {
+                throw Refusal::at('rung', $why);
+            }
+            $row = PlanItemRow::from($new);
+            $goal = PlanItemRow::goal($item);
+            $dose = PlanItemRow::dose($item);
+            try {
+                self::assertAllowed($situation, $item->family, $rung, $goal, $dose);
+            } catch (ValidationException) {
+                return $row;
+            }
+
+            return [...$row, 'goal' => $goal->value, 'dose' => $item->dose, 'because' => $item->because, 'recipe' => (new Drafter($situation))->recipe($family, $rung, $goal, $dose)];
         });
     }
 

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Plan;
 use App\Models\PlanItem;
+use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Situation;
@@ -42,6 +43,17 @@ final class PlanFit
         }
         $missing = $situation->missing($rung);
         $found = $missing === [] ? [] : [$rung->name.': '.Drafter::lacks($missing)];
+        $sides = array_map(Side::from(...), $item->sides);
+        foreach ($sides as $side) {
+            $verdict = $situation->verdicts($rung)[$side->value] ?? null;
+            if ($verdict?->isOut()) {
+                $found[] = sprintf('%s, %s: %s', $rung->name, $side->value, $verdict->because[0]->says ?? 'out');
+            }
+        }
+        // Limits that tightened since may leave it open only with a change that the client was never told.
+        foreach ($situation->furtherChanges($rung, $sides, array_column($item->changes, 'change')) as $change) {
+            $found[] = $rung->name.', by now only with a change: '.$change['says'];
+        }
         foreach ($situation->prescriber->breaches($rung, PlanItemRow::goal($item), PlanItemRow::dose($item), $situation->oneRepMax($family), $situation->workingSide($rung)) as $limit) {
             $found[] = $rung->name.': '.$limit->says;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\ClinicFigure;
 use App\Models\Decision;
 use App\Models\GateCheck;
+use BuoyantStep\Core\Tests\Support\Made;
 use Tests\Feature\Support\Scene;
 
 beforeEach(function (): void {
@@ -92,7 +93,7 @@ it('shows every condition in the rulebook with a source', function (): void {
 it('takes a birth, medicines and usual values, and refuses the implausible', function (): void {
     $this->put("/clients/{$this->client->id}/screen", Scene::form(['birth_given_on' => now()->subDays(30)->format('Y-m-d'), 'birth_kind' => 'caesarean', 'birth_symptoms' => ['leaking'], 'medicines' => ['beta blocker'], 'usual' => ['sbp' => '128', 'heart_rate' => '']]))->assertSessionHasNoErrors();
     $fields = array_column(Scene::props($this->get("/clients/{$this->client->id}/limits"))['fields'], 'value', 'field');
-    expect($fields['lift_max_g'])->toBe('6000')
+    expect($fields['lift_max_g'])->toBe(Made::said('6 kg'))
         ->and($fields['clearance'])->toBe('required')
         ->and($fields['heart_rate_valid'])->toBe('no');
     $this->put("/clients/{$this->client->id}/screen", Scene::form(['usual' => ['sbp' => '12']]))->assertSessionHasErrors('usual.sbp');

@@ -44,6 +44,14 @@ final class PlanController extends StageController
         return $this->said('Swapped.');
     }
 
+    public function refresh(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $request->validate(['revision' => ['required', 'integer']]);
+        $edit->bringUpToDate($client, $this->me($request), $item, $request->integer('revision'));
+
+        return $this->said('Brought up to today.');
+    }
+
     public function dose(DoseRequest $request, Client $client, int $item, EditPlan $edit): RedirectResponse
     {
         $stored = PlanItem::query()->whereKey($item)->whereHas('plan', static fn ($q) => $q->where('client_id', $client->id))->firstOrFail();

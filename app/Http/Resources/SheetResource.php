@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\PlanFit;
 use App\Actions\PlanItemRow;
 use App\Models\Plan;
 use App\Models\PlanItem;
@@ -15,7 +16,7 @@ use BuoyantStep\Core\Plan\Situation;
 /** The page the client takes home: what, how, how much, how hard, when to stop. Plain words, large type. */
 final class SheetResource
 {
-    public function __construct(private readonly Catalogue $catalogue)
+    public function __construct(private readonly Catalogue $catalogue, private readonly PlanFit $fit)
     {
     }
 
@@ -26,6 +27,7 @@ final class SheetResource
             'version' => $plan->version,
             'status' => $plan->status,
             'issued_on' => $plan->issued_on,
+            'breaches' => $this->fit->breaches($plan, $situation),
             'days' => $plan->days,
             'structure' => $plan->structure,
             'watches' => array_map(static fn (string $w): string => str_replace('|', ' ', $w), $situation->envelope->words(Field::Watches)),

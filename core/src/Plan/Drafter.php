@@ -86,14 +86,8 @@ final readonly class Drafter
             }
             $dosing = $dosing->with($band->because());
         }
-        $changes = [];
-        foreach ($open as $side) {
-            foreach ($verdicts[$side->value]->changes as $change) {
-                $changes[$change['change']] = $change;
-            }
-        }
 
-        return [new PlanItem($family, $rung, $goal, $dose, $dosing, $this->leadFirst($open), array_values($changes), $band?->recipe() ?? $dosing->makeable?->recipe($this->situation->kit), $band), ''];
+        return [new PlanItem($family, $rung, $goal, $dose, $dosing, $this->leadFirst($open), $this->situation->changes($rung, $open), $band?->recipe() ?? $dosing->makeable?->recipe($this->situation->kit), $band), ''];
     }
 
     /** @param  list<Thing>  $missing */

@@ -171,6 +171,47 @@ final class Situation
         return $open;
     }
 
+    /**
+     * What must be changed about a rung so that it fits, on these sides.
+     *
+     * @param  list<Side>  $sides
+     * @return list<array{change: string, says: string}> each once
+     */
+    public function changes(Rung $rung, array $sides): array
+    {
+        $changes = [];
+        foreach ($sides as $side) {
+            foreach ($this->verdicts($rung)[$side->value]->changes ?? [] as $change) {
+                $changes[$change['change']] = $change;
+            }
+        }
+
+        return array_values($changes);
+    }
+
+    /**
+     * What else must be changed where some changes were made before: nothing while they still suffice. A hold with one hand
+     * suffices where fingertips are asked for.
+     *
+     * @param  list<Side>  $sides
+     * @param  list<string>  $made
+     * @return list<array{change: string, says: string}>
+     */
+    public function furtherChanges(Rung $rung, array $sides, array $made): array
+    {
+        $further = [];
+        foreach ($sides as $side) {
+            $demands = array_reduce($made, static fn (Demands $d, string $change): Demands => $d->after($change), $this->demands($rung)->onSide($side));
+            foreach ($this->judge->verdict($demands)->changes as $change) {
+                if (! in_array($change['change'], $made, true)) {
+                    $further[$change['change']] = $change;
+                }
+            }
+        }
+
+        return array_values($further);
+    }
+
     /** Every load this client can make and hold for this rung. */
     public function ladder(Rung $rung): ?Ladder
     {

@@ -139,6 +139,7 @@ export default function Plan({ client, plan, clearance, ready }: PlanProps) {
                         onOpen={() => setOpen(open === item.id ? null : item.id)}
                         onSwap={(rung) => send("put", `/items/${item.id}/rung`, { rung })}
                         onDose={(dose) => send("put", `/items/${item.id}/dose`, dose)}
+                        onRefresh={() => send("put", `/items/${item.id}/today`)}
                         onRemove={() => send("delete", `/items/${item.id}`)}
                     />
                 ))}

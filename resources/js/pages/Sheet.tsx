@@ -36,6 +36,21 @@ export default function Sheet({ client, sheet }: SheetProps) {
                     </p>
                 )}
             </div>
+            {sheet.breaches.length > 0 && (
+                <div role="alert" className="no-print border-stop bg-card mb-3 rounded-md border-l-4 p-2.5">
+                    <p className="text-stop font-bold">
+                        <span aria-hidden="true">◆ </span>Do not hand this out: it no longer fits today&apos;s limits.
+                    </p>
+                    <ul className="text-sm">
+                        {sheet.breaches.map((b) => (
+                            <li key={b}>{b}</li>
+                        ))}
+                    </ul>
+                    <Link className="text-water text-sm underline" href={`/clients/${client.id}/plan`}>
+                        Bring the plan up to today
+                    </Link>
+                </div>
+            )}
             <article
                 className="bg-card max-w-3xl rounded-lg p-6 text-[19px] leading-normal print:max-w-none print:bg-white print:p-0 print:text-black"
                 aria-label="Sheet for the client"

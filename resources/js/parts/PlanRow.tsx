@@ -15,6 +15,7 @@ export default function PlanRow({
     onOpen,
     onSwap,
     onDose,
+    onRefresh,
     onRemove,
 }: {
     item: PlanItem;
@@ -24,6 +25,7 @@ export default function PlanRow({
     onOpen: () => void;
     onSwap: (rung: string) => void;
     onDose: (dose: DoseValues) => void;
+    onRefresh: () => void;
     onRemove: () => void;
 }) {
     const { limit, pointAtDose } = useLit();
@@ -66,6 +68,11 @@ export default function PlanRow({
                             <span aria-hidden="true">◆ </span>Outside the limits: {b}
                         </p>
                     ))}
+                    {item.breaches.length > 0 && (
+                        <Button small disabled={busy} onClick={onRefresh}>
+                            Bring up to today<span className="sr-only">: {item.name}</span>
+                        </Button>
+                    )}
                     {item.findings.length > 0 && (
                         <p className="text-hold text-sm">
                             <span aria-hidden="true">■ </span>

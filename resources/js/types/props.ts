@@ -421,6 +421,8 @@ export interface SheetProps {
         version: number;
         status: string;
         issued_on: string | null;
+        /** What of it no longer fits the limits of today. */
+        breaches: string[];
         days: number[];
         structure: string;
         watches: string[];
