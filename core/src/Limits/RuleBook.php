@@ -95,7 +95,7 @@ final readonly class RuleBook
     {
         $limits = [];
         foreach ($this->inForce($facts) as $condition) {
-            array_push($limits, ...$this->rules($condition)->limits($condition, $facts));
+            array_push($limits, ...$this->rules($condition)->limits($condition, $facts), ...$this->unread($condition));
         }
         foreach ($this->standing as $rules) {
             array_push($limits, ...$rules->limits($facts));
@@ -174,6 +174,27 @@ final readonly class RuleBook
         $rules = $this->conditions[$code] ?? null;
 
         return $rules instanceof OpensByWord ? $rules->opening() : null;
+    }
+
+    /**
+     * Details that no rule reads: a misspelt one must not look as if it had been used.
+     *
+     * @return list<Limit> a note for each
+     */
+    private function unread(Condition $condition): array
+    {
+        $about = $this->rules($condition)->about();
+        $notes = [];
+        foreach ($condition->details as $detail) {
+            $isNumber = isset($about->numbers[explode(':', $detail)[0]]) && preg_match('/:\d{1,6}$/', $detail) === 1;
+            // The sites of skin that cannot feel are free words.
+            if (! $isNumber && ! isset($about->details[$detail]) && ! in_array($detail, [Condition::END_CONFIRMED, Condition::FIRST_BLOCK_DONE], true) && $condition->code !== 'insensate_skin') {
+                $known = [...array_keys($about->details), ...array_map(static fn (string $n): string => $n.':number', array_keys($about->numbers))];
+                $notes[] = new Limit(Field::Notes, sprintf('%s: the detail "%s" is not known and changes nothing%s.', $about->label, $detail, $known === [] ? '' : '; known are '.implode(', ', $known)), $condition->code, 'Entered, and not used.', 'House convention, cautious');
+            }
+        }
+
+        return $notes;
     }
 
     /** @return list<Condition> */

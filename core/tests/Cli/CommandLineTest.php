@@ -63,9 +63,59 @@ it('says where the input is wrong, with exit code two', function (string $verb, 
     'an unknown symptom' => ['gate', ['client' => CLIENT, 'on' => Made::TODAY, 'symptoms' => ['chestpain']], 'unknown_symptom', '/symptoms/0'],
     'an implausible pressure' => ['gate', ['client' => CLIENT, 'on' => Made::TODAY, 'readings' => ['sbp' => 400]], 'invalid_input', '/readings/sbp'],
     'neither demands nor rung' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY], 'invalid_input', '/demands'],
-    'an unknown rung' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'rung' => 'curl/kneeling'], 'unknown_rung', ''],
+    'an unknown rung' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'rung' => 'curl/kneeling'], 'unknown_rung', '/rung'],
+    'an unknown family' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'rung' => 'kurl/seated'], 'unknown_family', '/rung'],
+    'a position that is none' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'demands' => ['position' => 'suppine', 'region' => 'lower']], 'invalid_input', '/demands/position'],
+    'a motion that is none' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'demands' => ['position' => 'standing', 'region' => 'lower', 'motions' => ['hop']]], 'invalid_input', '/demands/motions/0'],
+    'a material that is none' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'demands' => ['position' => 'standing', 'region' => 'lower', 'material' => ['rubber']]], 'invalid_input', '/demands/material/0'],
+    'both demands and rung' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'rung' => 'curl/seated', 'demands' => ['position' => 'standing', 'region' => 'lower']], 'invalid_input', '/demands'],
     'an unknown verb' => ['lods', [], 'unknown_verb', ''],
 ]);
+
+it('answers every verb with the fields of its contract', function (string $verb, array $input, array $fields): void {
+    [$exit, $answer] = buoy($verb, $input);
+    expect($exit)->toBe(0, json_encode($answer))->and(array_keys($answer))->toBe($fields);
+})->with([
+    'e1rm' => ['e1rm', ['load_g' => 10_000, 'reps' => 6, 'rir' => 2], ['e1rm_g', 'formula', 'confidence']],
+    'loads' => ['loads', ['pieces' => [], 'carriers' => [], 'holding' => 'one_hand', 'target_g' => 1000, 'cap_g' => 2000], ['ladder_g', 'best', 'next_up', 'next_down']],
+    'band' => ['band', ['rest_length_mm' => 1200, 'points' => [['elongation_pct' => 50, 'force_n' => 15]], 'start_mm' => 1300, 'end_mm' => 1500], ['start_mm', 'end_mm', 'start_n', 'middle_n', 'end_n', 'mean_n', 'start_elongation_pct', 'end_elongation_pct', 'taut', 'within_limit']],
+    'limb' => ['limb', ['body_mass_kg' => 70, 'height_mm' => 1700, 'segment' => 'leg', 'added_g' => 1000], ['limb_torque_nm', 'added_torque_nm', 'added_pct']],
+    'pushup' => ['pushup', ['height_mm' => 1750, 'from' => 'toes', 'hands_mm' => 305], ['fraction']],
+    'limits' => ['limits', ['client' => CLIENT, 'on' => Made::TODAY], ['envelope', 'crossings']],
+    'gate' => ['gate', ['client' => CLIENT, 'on' => Made::TODAY, 'readings' => ['sbp' => 120, 'dbp' => 70]], ['verdict', 'because', 'actions', 'unknown']],
+    'judge' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'rung' => 'heel_raise/seated'], ['verdict', 'changes', 'because']],
+]);
+
+it('writes out an envelope field by field, whole even where nothing limits', function (): void {
+    [, $answer] = buoy('limits', ['client' => [...CLIENT, 'function' => ['standing' => 'free', 'floor_transfer' => 'alone', 'home' => 'carer', 'grip' => ['left' => 'full', 'right' => 'full']]], 'on' => Made::TODAY]);
+    expect(array_keys($answer['envelope']))->toBe([
+        'clearance', 'effort_max', 'load_pct_max', 'lift_max_g', 'reps_min', 'reps_max', 'hold_max_s', 'breath', 'avoid_positions', 'avoid_motions', 'impact_max', 'support_min', 'surface_max', 'vision',
+        'supervision_min', 'step_pct_max', 'sessions_between_steps', 'rest_min_s', 'hours_between_same_muscle', 'avoid_material', 'watches', 'heart_rate_valid', 'stop_signs', 'notes',
+    ]);
+    foreach ($answer['envelope'] as $field => $row) {
+        expect($row)->toHaveKeys(['value', 'because']);
+        foreach ($row['because'] as $because) {
+            expect(array_keys($because))->toBe(['rule', 'says', 'source', 'wins'], $field);
+        }
+    }
+    expect($answer['envelope']['step_pct_max']['value'])->toBe(10)
+        ->and($answer['envelope']['sessions_between_steps']['value'])->toBe(2)
+        ->and($answer['envelope']['hours_between_same_muscle']['value'])->toBe(48)
+        ->and($answer['crossings'])->toBe([]);
+});
+
+it('foresees in the crossings of a pregnancy', function (): void {
+    [, $answer] = buoy('limits', ['client' => [...CLIENT, 'birth_date' => '1994-01-01', 'pregnancy' => ['due_date' => '2027-04-24']], 'on' => Made::TODAY]);
+    expect(array_keys($answer['crossings'][0]))->toBe(['date', 'rule', 'says'])
+        ->and($answer['crossings'][0]['date'])->toBe('2026-12-05');
+});
+
+it('lists the codes it knows', function (): void {
+    [, $conditions] = buoy('conditions', (object) []);
+    [, $symptoms] = buoy('symptoms', (object) []);
+    expect(array_column($conditions['conditions'], 'code'))->toContain('osteoporosis', 'hypertension_controlled', 'stroke_hemiparesis', 'spinal_cord_injury_t6_or_above')
+        ->and(json_encode($symptoms))->toContain('chest_pain', 'faintness', 'vaginal_bleeding', 'dysreflexia_signs');
+});
 
 it('lists its verbs, and prints the schema it checks with', function (): void {
     expect(CommandLine::run([], static fn (): string => '')[1])->toContain('e1rm', 'loads', 'limits', 'next');

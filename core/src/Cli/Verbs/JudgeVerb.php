@@ -50,6 +50,10 @@ final class JudgeVerb implements Verb
         }
         [$family, $rung] = explode('/', $input->string('rung'), 2) + ['', ''];
 
-        return Catalogue::standard()->family($family)->rung($rung)->demands;
+        try {
+            return Catalogue::standard()->family($family)->rung($rung)->demands;
+        } catch (UnknownCode $unknown) {
+            throw new UnknownCode($unknown->errorCode, $unknown->getMessage(), '/rung');
+        }
     }
 }
