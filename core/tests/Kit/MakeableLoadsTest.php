@@ -187,3 +187,54 @@ it('knows the load that was meant by one typed as it was shown', function (int $
     'below the edge' => [2227, null],
     'between' => [1000, null],
 ]);
+
+/** @return list<int> */
+function gramsOf(Kit $kit, Holding $holding, int $topG = 20_000, ?Grip $hand = null): array
+{
+    return MakeableLoads::ladder($kit, $holding, $topG, null, $hand ?? Grip::Full)->grams();
+}
+
+it('fills a carrier to just what it takes, in mass and in number', function (array $carrier, array $grams): void {
+    $kit = Made::kit([['id' => 'can', 'mass_g' => 500, 'count' => 3, 'holdable' => false]], [['id' => 'bag', 'mass_g' => 100, 'count' => 1, ...$carrier]]);
+    expect(gramsOf($kit, Holding::OneHand))->toBe($grams);
+})->with([
+    'all three' => [['max_mass_g' => 1500, 'max_pieces' => 3], [100, 600, 1100, 1600]],
+    'a gram short of three' => [['max_mass_g' => 1499, 'max_pieces' => 3], [100, 600, 1100]],
+    'room for two' => [['max_mass_g' => 5000, 'max_pieces' => 2], [100, 600, 1100]],
+    'room for none' => [['max_mass_g' => 400, 'max_pieces' => 3], [100]],
+]);
+
+it('gives each hand the same, of what there are two of', function (array $pieces, array $carriers, array $grams): void {
+    expect(gramsOf(Made::kit($pieces, $carriers), Holding::EachHand))->toBe($grams);
+})->with([
+    'a pair' => [[['id' => 'a', 'mass_g' => 500, 'count' => 2]], [], [500]],
+    'three of them are one for each' => [[['id' => 'a', 'mass_g' => 500, 'count' => 3]], [], [500]],
+    'one alone' => [[['id' => 'a', 'mass_g' => 500, 'count' => 1]], [], []],
+    'two bags, four cans' => [[['id' => 'a', 'mass_g' => 500, 'count' => 4, 'holdable' => false]], [['id' => 'bag', 'mass_g' => 100, 'count' => 2]], [100, 600, 1100]],
+    'one bag' => [[['id' => 'a', 'mass_g' => 500, 'count' => 4, 'holdable' => false]], [['id' => 'bag', 'mass_g' => 100, 'count' => 1]], []],
+]);
+
+it('goes to its top and one load further, so that there is a next one to tell of', function (int $topG, array $grams, array $within): void {
+    $kit = Made::kit([['id' => 'a', 'mass_g' => 500, 'count' => 4, 'holdable' => false]], [['id' => 'bag', 'mass_g' => 100, 'count' => 1]]);
+    $ladder = MakeableLoads::ladder($kit, Holding::OneHand, $topG);
+    expect($ladder->grams())->toBe($grams)->and($ladder->grams($topG))->toBe($within);
+})->with([
+    'on a load' => [1100, [100, 600, 1100, 1600], [100, 600, 1100]],
+    'just under one' => [1099, [100, 600, 1100], [100, 600]],
+    'under all' => [99, [100], []],
+]);
+
+it('lets a weak hand carry a soft bag only below two kilograms, filled or not', function (): void {
+    $kit = Made::kit([['id' => 'rice', 'mass_g' => 1000, 'count' => 3, 'grip' => 'soft']], [['id' => 'sack', 'mass_g' => 100, 'count' => 1, 'grip' => 'soft']]);
+    expect(gramsOf($kit, Holding::OneHand, hand: Grip::Weak))->toBe([100, 1000, 1100])
+        ->and(gramsOf($kit, Holding::OneHand, hand: Grip::Fair))->toBe([100, 1000, 1100, 2100, 3100]);
+});
+
+it('merges loads that nobody can tell apart into the one of fewest parts', function (): void {
+    $kit = Made::kit([['id' => 'one', 'mass_g' => 1001, 'count' => 1], ['id' => 'half', 'mass_g' => 450, 'count' => 2, 'holdable' => false]], [['id' => 'bag', 'mass_g' => 102, 'count' => 1]]);
+    $ladder = MakeableLoads::ladder($kit, Holding::OneHand, 1500);
+    // 1001 g in one part, 102 + 2 × 450 = 1002 g in three.
+    expect($ladder->at(1001)?->recipe($kit))->not->toBeNull()->and($ladder->at(1002))->toBeNull()
+        // 995 g and 1004 g are both "1 kg" to ten grams; 1005 g is not.
+        ->and(MakeableLoads::ladder(Made::kit([['id' => 'a', 'mass_g' => 995], ['id' => 'b', 'mass_g' => 1004], ['id' => 'c', 'mass_g' => 1005]]), Holding::OneHand, 2000)->grams())->toBe([995, 1005]);
+});
