@@ -24,14 +24,14 @@ final class PlanFit
         $found = [];
         foreach ($plan->items as $item) {
             foreach ($this->itemBreaches($item, $situation) as $says) {
-                $found[] = $says;
+                $found[] = $this->catalogue->family($item->family)->rung($item->rung)->name.': '.$says;
             }
         }
 
         return $found;
     }
 
-    /** @return list<string> */
+    /** @return list<string> the same of one exercise, without its name */
     public function itemBreaches(PlanItem $item, Situation $situation): array
     {
         $family = $this->catalogue->family($item->family);
@@ -39,23 +39,23 @@ final class PlanFit
         if ($situation->openSides($rung) === []) {
             $verdict = array_values($situation->verdicts($rung))[0];
 
-            return [$rung->name.': '.($verdict->because[0]->says ?? 'out')];
+            return [$verdict->because[0]->says ?? 'out'];
         }
         $missing = $situation->missing($rung);
-        $found = $missing === [] ? [] : [$rung->name.': '.Drafter::lacks($missing)];
+        $found = $missing === [] ? [] : [Drafter::lacks($missing)];
         $sides = array_map(Side::from(...), $item->sides);
         foreach ($sides as $side) {
             $verdict = $situation->verdicts($rung)[$side->value] ?? null;
             if ($verdict?->isOut()) {
-                $found[] = sprintf('%s, %s: %s', $rung->name, $side->value, $verdict->because[0]->says ?? 'out');
+                $found[] = sprintf('%s side: %s', $side->value, $verdict->because[0]->says ?? 'out');
             }
         }
         // Limits that tightened since may leave it open only with a change that the client was never told.
         foreach ($situation->furtherChanges($rung, $sides, array_column($item->changes, 'change')) as $change) {
-            $found[] = $rung->name.', by now only with a change: '.$change['says'];
+            $found[] = 'by now only with a change: '.$change['says'];
         }
         foreach ($situation->prescriber->breaches($rung, PlanItemRow::goal($item), PlanItemRow::dose($item), $situation->oneRepMax($family), $situation->workingSide($rung)) as $limit) {
-            $found[] = $rung->name.': '.$limit->says;
+            $found[] = $limit->says;
         }
 
         return $found;

@@ -169,7 +169,7 @@ it('takes a limit that loosened for no breach, and one that closed a side for on
     $this->put("/clients/{$client->id}/screen", Scene::form(['conditions' => [['code' => 'falls_risk_high', 'side' => '', 'since' => '', 'until' => '', 'details' => []], ['code' => 'hand_function_none', 'side' => 'left', 'since' => '', 'until' => '', 'details' => []]]]))->assertSessionHasNoErrors();
     $oneSided = $plan->items->filter(static fn (PlanItem $i): bool => in_array('left', $i->sides, true) && isset($i->dose['load_g']));
     expect($oneSided)->not->toBeEmpty()
-        ->and(implode(' ', $breaches()))->toContain(', left: ');
+        ->and(implode(' ', $breaches()))->toContain('left side: ');
 });
 
 it('holds an order past its end until somebody confirms it, then releases it and nothing else', function (): void {

@@ -19,7 +19,13 @@ export default function Plan({ client, plan, clearance, ready }: PlanProps) {
             { ...data, revision: plan?.revision ?? 0, ...(verb === "delete" ? { _method: "delete" } : {}) },
             { preserveScroll: true, onStart: () => setBusy(true), onFinish: () => setBusy(false) },
         );
-    const stopper = errors.plan ?? errors.clearance ?? errors.stop ?? errors.revision ?? errors.family;
+    const stopper =
+        errors.plan ??
+        errors.clearance ??
+        errors.stop ??
+        errors.revision ??
+        errors.family ??
+        (open === null ? errors.rung : undefined);
     if (plan === null) {
         return (
             <ClientShell client={client} stage="plan">

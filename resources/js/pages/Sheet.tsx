@@ -89,13 +89,18 @@ export default function Sheet({ client, sheet }: SheetProps) {
                                 className="float-right mb-2 ml-4 max-h-[45mm] w-[60mm]"
                             />
                             <p>
-                                How hard: <strong>{item.dose.effort} of 10</strong> ({item.dose.effort_says}). Rest{" "}
-                                {item.dose.rest_s} seconds between.
+                                How hard: <strong>{item.dose.effort} of 10</strong> ({item.dose.effort_says}).
+                                {item.dose.sets > 1 && ` Rest ${item.dose.rest_s} seconds between.`}
                             </p>
                             <p>
                                 <strong>Set up:</strong> {item.set_up}
-                                {item.recipe ? ` ${item.recipe}` : ""} {item.changes.join(" ")}
+                                {item.recipe ? ` ${item.recipe}` : ""}
                             </p>
+                            {item.changes.length > 0 && (
+                                <p>
+                                    <strong>For you: {item.changes.join(" ")}</strong>
+                                </p>
+                            )}
                             <ul className="list-disc pl-6">
                                 {item.cues.map((cue) => (
                                     <li key={cue}>{cue}</li>
