@@ -87,7 +87,7 @@ final class Catalogue
                     break;
                 }
             }
-            if (str_contains(mb_strtolower($family->name), $words)) {
+            if ($rank === null && str_contains(mb_strtolower($family->name), $words)) {
                 [$rank, $why] = [1, ''];
             }
             $rung = $rank === null ? $family->rungNamed($words) : null;

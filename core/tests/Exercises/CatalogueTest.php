@@ -234,3 +234,19 @@ it('finds nothing for nothing, and names what is asked for and not there', funct
         ->and(fn () => Catalogue::standard()->family('leg_press'))->toThrow(UnknownCode::class, 'Unknown family')
         ->and(fn () => Catalogue::standard()->family('curl')->rung('standng'))->toThrow(UnknownCode::class, 'Did you mean "standing"');
 });
+
+it('puts a machine before a name, a name before a rung, a pattern before a muscle, and says why', function (): void {
+    $of = static fn (string $typed): array => array_map(static fn (array $f): array => [$f['family']->code, $f['why']], Catalogue::standard()->search($typed));
+    $press = $of('leg press');
+    expect($press[0][1])->toBe('at home in place of the leg press');
+    $rows = $of('row');
+    $whys = array_column($rows, 1);
+    $machines = array_filter($whys, static fn (string $why): bool => str_starts_with($why, 'at home in place of'));
+    expect(array_keys($machines))->toBe(array_keys(array_values($machines)), 'machines come first');
+    // A pattern leads to every family of it, a muscle to those that train it.
+    expect(array_column($of('balance'), 0))->toContain('stance_balance')
+        ->and($of('calves') === [] ? $of('calf') : $of('calves'))->not->toBe([]);
+    foreach ($of('triceps') as [, $why]) {
+        expect($why)->not->toBe('');
+    }
+});

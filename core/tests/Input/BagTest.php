@@ -54,3 +54,46 @@ it('guesses what was meant only when it is near', function (): void {
     expect(UnknownCode::of('test', 'chair_stand', ['chair_stand_30s', 'grip'])->getMessage())->toContain('Did you mean "chair_stand_30s"')
         ->and(UnknownCode::of('test', 'zzz', ['chair_stand_30s', 'grip'])->getMessage())->not->toContain('Did you mean "chair');
 });
+
+it('takes a number to the ends of its range and no further', function (callable $read, int|float $in, int|float $out): void {
+    expect($read(new Bag(['n' => $in, 'list' => [$in]])))->toEqual($in)
+        ->and(fn () => $read(new Bag(['n' => $out, 'list' => [$out]])))->toThrow(InvalidInput::class);
+})->with([
+    'whole, least' => [fn (Bag $b) => $b->int('n', 2, 5), 2, 1],
+    'whole, most' => [fn (Bag $b) => $b->int('n', 2, 5), 5, 6],
+    'number, least' => [fn (Bag $b) => $b->number('n', 0.5, 1.5), 0.5, 0.49],
+    'number, most' => [fn (Bag $b) => $b->number('n', 0.5, 1.5), 1.5, 1.51],
+    'a list of whole ones, least' => [fn (Bag $b) => $b->ints('list', 1, 7)[0], 1, 0],
+    'a list of whole ones, most' => [fn (Bag $b) => $b->ints('list', 1, 7)[0], 7, 8],
+]);
+
+it('says the range that would work', function (callable $read, string $says): void {
+    expect(fn () => $read(new Bag(['n' => 99])))->toThrow(InvalidInput::class, $says);
+})->with([
+    'open above' => [fn (Bag $b) => $b->int('n', 100), '"n" must be a whole number, 100 or more.'],
+    'closed' => [fn (Bag $b) => $b->int('n', 2, 5), '"n" must be a whole number from 2 to 5.'],
+    'of numbers' => [fn (Bag $b) => $b->number('n', 0.5, 20), '"n" must be a number from 0.5 to 20.'],
+]);
+
+it('reads pairs of numbers, and nothing that is no pair', function (): void {
+    expect((new Bag(['p' => [[25, 9], [50.5, 15]]]))->pairs('p'))->toBe([[25.0, 9.0], [50.5, 15.0]])
+        ->and((new Bag([]))->pairs('p'))->toBe([]);
+    foreach ([[[25]], [[25, 9, 3]], [['a', 9]], [25]] as $wrong) {
+        try {
+            (new Bag(['p' => $wrong], '/at'))->pairs('p');
+            $this->fail('accepted '.json_encode($wrong));
+        } catch (InvalidInput $e) {
+            expect($e->pointer)->toStartWith('/at/p/0');
+        }
+    }
+});
+
+it('reads a number of either sign', function (): void {
+    expect((new Bag(['x' => -0.38]))->signed('x'))->toBe(-0.38)->and((new Bag([]))->signed('x'))->toBe(0.0);
+});
+
+it('takes a whole number written with a point for what it is, and no other', function (): void {
+    expect((new Bag(['n' => 4.0]))->int('n'))->toBe(4)
+        ->and(fn () => (new Bag(['n' => 1e15]))->int('n'))->toThrow(InvalidInput::class)
+        ->and(fn () => (new Bag(['n' => '4']))->int('n'))->toThrow(InvalidInput::class);
+});

@@ -142,3 +142,26 @@ it('answers on the command line, and says what is wrong', function (string $verb
     'pushup, outside' => ['pushup', ['height_mm' => 1750, 'from' => 'toes', 'hands_mm' => 900], ['fraction' => null]],
     'pushup, neither' => ['pushup', ['height_mm' => 1750, 'from' => 'toes'], '/hands_mm'],
 ]);
+
+it('counts each segment by its own mass, lever and length', function (Limb $limb, float $own, float $atEnd, ?float $inHand): void {
+    // 70 kg, 1.70 m: mass share × 70 × 9.80665 × centre share × length share × 1.70; 9.80665 × length share × 1.70 for a kilogram.
+    expect(round($limb->torque(70, 1.70), 2))->toBe($own)
+        ->and(round($limb->addedTorque(1.70, 1000, false), 2))->toBe($atEnd)
+        ->and($limb->handAt() === null ? null : round($limb->addedTorque(1.70, 1000, true), 2))->toBe($inHand)
+        // Where no hand is, what is "in the hand" acts at the end.
+        ->and($limb->addedTorque(1.70, 1000, true))->toBeGreaterThanOrEqual($limb->addedTorque(1.70, 1000, false));
+})->with([
+    'leg' => [Limb::Leg, 41.24, 8.19, null],
+    'shank' => [Limb::Shank, 10.61, 4.1, null],
+    'arm' => [Limb::Arm, 10.27, 5.53, 6.44],
+    'forearm' => [Limb::Forearm, 2.56, 2.43, 3.33],
+]);
+
+it('grows with each gram and each centimetre', function (): void {
+    foreach (Limb::cases() as $limb) {
+        expect($limb->addedTorque(1.70, 501, false))->toBeGreaterThan($limb->addedTorque(1.70, 500, false))
+            ->and($limb->addedTorque(1.71, 500, false))->toBeGreaterThan($limb->addedTorque(1.70, 500, false))
+            ->and($limb->torque(71, 1.70))->toBeGreaterThan($limb->torque(70, 1.70))
+            ->and($limb->addedTorque(1.70, 0, false))->toBe(0.0);
+    }
+});
