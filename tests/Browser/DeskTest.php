@@ -217,3 +217,18 @@ it('shows what a plan in use lacks by now, and brings it up to today at one pres
     // What the limits no longer allow at all is named, and is not brought back.
     $chrome->press('Issue version 3')->see('This plan does not fit the limits');
 });
+
+it('logs a whole session at one press, corrects one number, and asks for what only the client knows', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/11/log')->see('A session on version')->press('Everything done, to the top of each range');
+    $efforts = static fn (): array => $chrome->driver->findElements(WebDriverBy::cssSelector('input[aria-label$="effort, 0-10"]'));
+    $chrome->until(static fn (): bool => count($efforts()) >= 5, 'the effort boxes');
+    // The effort was not guessed: each exercise still asks for it.
+    $chrome->press('Save session');
+    $chrome->until(static fn (): bool => (int) $chrome->ask('document.querySelectorAll("main [role=alert]").length') >= 5, 'an error at each effort');
+    foreach ($efforts() as $box) {
+        expect($box->getAttribute('value'))->toBe('');
+        $box->sendKeys('5');
+    }
+    $chrome->press('Save session')->see('Session saved. Next: decide.');
+});

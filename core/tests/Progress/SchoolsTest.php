@@ -21,6 +21,15 @@ describe('reps, then load', function (): void {
         expect(proposed([doneAgo(5), doneAgo(2)], [5000, $next])->lever)->toBe($lever);
     })->with([[5500, 'load'], [5501, 'reps']]);
 
+    it('passes over loads too close to be a step, and takes the heaviest when there is no other', function (array $ladder, int $next): void {
+        expect(proposed([doneAgo(5), doneAgo(2)], $ladder)->dose->loadG)->toBe($next);
+    })->with([
+        'ten grams apart' => [[5000, 5010, 5020, 5090, 5100, 5200, 5300], 5100],
+        'two percent' => [[5000, 5100, 5500], 5100],
+        'a gram less' => [[5000, 5099, 5500], 5500],
+        'nothing else' => [[5000, 5010, 5020], 5020],
+    ]);
+
     it('says the step in percent, to a tenth', function (): void {
         $because = proposed([doneAgo(5), doneAgo(2)], [5000, 5230])->because;
         expect(end($because)->says)->toBe(Made::said('Next load here 5.23 kg, +4.6 %: within the step of 10 %.'));
@@ -117,6 +126,15 @@ describe('brakes at their edges', function (): void {
             ->and($next->dose->sets)->toBe(2)
             ->and(array_slice($next->because, -1)[0]->says)->toBe('One set fewer.');
     });
+
+    it('eases by a load that is a relief, and by the lightest when there is no other', function (array $ladder, int $eased): void {
+        expect(proposed([doneAgo(2, 12, 8, ['pain' => ['during' => 8]])], $ladder)->dose->loadG)->toBe($eased);
+    })->with([
+        'ten grams apart' => [[4500, 4700, 4750, 4760, 4990, 5000], 4750],
+        'five percent' => [[4000, 4750, 5000], 4750],
+        'a gram less' => [[4000, 4751, 5000], 4000],
+        'nothing else' => [[4900, 4990, 5000], 4900],
+    ]);
 
     it('eases to the heaviest of the lighter loads', function (): void {
         expect(proposed([doneAgo(2, 12, 8, ['pain' => ['during' => 8]])], [3000, 4000, 4500, 5000, 5500])->dose->loadG)->toBe(4500);

@@ -60,6 +60,13 @@ export default function Log({ client, plan, logs }: LogProps) {
     );
 }
 
+/** Every set at the top of its range, with the load of the dose. */
+const atTheTop = (item: PlanOfLog["items"][number], row: ItemForm): Partial<ItemForm> => ({
+    done: true,
+    load_kg: item.dose.load_kg,
+    sets: row.sets.map((s) => ({ ...s, amount: String(item.dose.amount_hi) })),
+});
+
 function SessionForm({ clientId, plan }: { clientId: number; plan: PlanOfLog }) {
     const { me } = usePage().props as unknown as { me: { today: string } };
     const form = useForm<LogForm>(() => ({
@@ -124,7 +131,24 @@ function SessionForm({ clientId, plan }: { clientId: number; plan: PlanOfLog }) 
                     </select>
                 </Field>
             </div>
-            <ol className="border-sand mt-3 border-t">
+            <div className="mt-2 flex flex-wrap items-center gap-3 text-sm">
+                <Button
+                    small
+                    onClick={() =>
+                        form.setData((data) => ({
+                            ...data,
+                            items: data.items.map((row, i) => {
+                                const item = plan.items[i];
+                                return item ? { ...row, ...atTheTop(item, row) } : row;
+                            }),
+                        }))
+                    }
+                >
+                    Everything done, to the top of each range
+                </Button>
+                <span className="text-soft">then correct what was different, and enter the effort of each</span>
+            </div>
+            <ol className="border-sand mt-2 border-t">
                 {plan.items.map((item, n) => {
                     const row = form.data.items[n];
                     if (!row) {
@@ -148,18 +172,7 @@ function SessionForm({ clientId, plan }: { clientId: number; plan: PlanOfLog }) 
                                     {item.dose.load ? `, ${item.dose.load}` : ""}, effort {item.dose.effort}
                                     {item.sides ? `; ${item.sides}` : ""}
                                 </p>
-                                <Button
-                                    small
-                                    tone="quiet"
-                                    className="ml-6"
-                                    onClick={() =>
-                                        set(n, {
-                                            done: true,
-                                            load_kg: item.dose.load_kg,
-                                            sets: row.sets.map((s) => ({ ...s, amount: String(item.dose.amount_hi) })),
-                                        })
-                                    }
-                                >
+                                <Button small tone="quiet" className="ml-6" onClick={() => set(n, atTheTop(item, row))}>
                                     all {item.dose.amount_hi} {item.dose.unit}
                                     <span className="sr-only"> of {item.name}</span>
                                 </Button>

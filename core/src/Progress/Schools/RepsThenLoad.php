@@ -31,6 +31,9 @@ final class RepsThenLoad implements School
 
     private const MOST_STEPS = 30;
 
+    /** Less than this is no step: a rich kit has loads ten grams apart. Source: ACSM 2009 position stand, 2-10 % at a time. */
+    private const LEAST_STEP_PCT = 2;
+
     public function code(): string
     {
         return 'reps_then_load';
@@ -68,13 +71,7 @@ final class RepsThenLoad implements School
     /** @param  list<Reason>  $because */
     private function nextLoad(Course $course, int $load, array $because): Proposal
     {
-        $next = null;
-        foreach ($course->ladderG ?? [] as $grams) {
-            if ($grams > $load) {
-                $next = $grams;
-                break;
-            }
-        }
+        $next = self::above($course->ladderG ?? [], $load);
         if ($next === null) {
             $says = $course->ladderG === null
                 ? 'No ladder of loads given: the next load cannot be chosen.'
@@ -95,6 +92,26 @@ final class RepsThenLoad implements School
         return $course->dose->kind === DoseKind::Reps
             ? $this->bridge($course, $load, $next, $stepMax, $because)
             : $this->further($course, $next, $stepMax, $because);
+    }
+
+    /**
+     * The next load that is a step, or else the heaviest there is.
+     *
+     * @param  list<int>  $ladderG  ascending
+     */
+    private static function above(array $ladderG, int $load): ?int
+    {
+        $next = null;
+        foreach ($ladderG as $grams) {
+            if ($grams > $load) {
+                $next = $grams;
+            }
+            if (($grams - $load) * 100 >= self::LEAST_STEP_PCT * $load) {
+                break;
+            }
+        }
+
+        return $next;
     }
 
     /** @param  list<Reason>  $because */
