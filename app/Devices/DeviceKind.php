@@ -39,11 +39,11 @@ enum DeviceKind: string
     public function fields(): array
     {
         return match ($this) {
-            self::Cuff => ['sbp' => [50, 260], 'dbp' => [30, 160], 'heart_rate' => [25, 220]],
-            self::Oximeter => ['spo2' => [50, 100], 'heart_rate' => [25, 220]],
-            self::HeartStrap => ['heart_rate' => [25, 220]],
-            self::GlucoseMeter => ['glucose_mmol' => [0.6, 40]],
-            self::Thermometer => ['temp_c' => [33, 43]],
+            self::Cuff => array_intersect_key(Readings::RANGES, ['sbp' => 1, 'dbp' => 1, 'heart_rate' => 1]),
+            self::Oximeter => array_intersect_key(Readings::RANGES, ['spo2' => 1, 'heart_rate' => 1]),
+            self::HeartStrap => array_intersect_key(Readings::RANGES, ['heart_rate' => 1]),
+            self::GlucoseMeter => array_intersect_key(Readings::RANGES, ['glucose_mmol' => 1]),
+            self::Thermometer => array_intersect_key(Readings::RANGES, ['temp_c' => 1]),
             self::Dynamometer => ['grip_kg' => [0, 90]],
             self::LuggageScale => ['mass_kg' => [0.01, 60]],
         };

@@ -39,7 +39,7 @@ it('waits on a high first reading, and decides on the second look', function ():
         ->and(Decision::query()->where('kind', 'gate')->count())->toBe(2);
 });
 
-it('refuses a reading no living person has, at its field, and keeps nothing', function (array $with, string $field): void {
+it('refuses an implausible reading, at its field, and keeps nothing', function (array $with, string $field): void {
     $this->post("/clients/{$this->client->id}/gate", gateForm($with))->assertSessionHasErrors($field);
     expect(GateCheck::query()->count())->toBe(0);
 })->with([[['sbp' => '420', 'dbp' => '80'], 'sbp'], [['sbp' => '80', 'dbp' => '90'], 'dbp'], [['spo2' => '7'], 'spo2'], [['glucose_mmol' => '98'], 'glucose_mmol'], [['pain' => '12'], 'pain'], [['symptoms' => ['gloom']], 'symptoms.0']]);

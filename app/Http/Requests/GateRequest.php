@@ -36,7 +36,7 @@ final class GateRequest extends FormRequest
     {
         $messages = ['pain.*' => 'Pain goes from 0 to 10.'];
         foreach (Readings::RANGES as $key => [$min, $max]) {
-            $messages["$key.*"] = sprintf('No living person has this value: it must be from %s to %s. Read it again.', $min, $max);
+            $messages["$key.*"] = sprintf('Not plausible: it must be from %s to %s. Read it again; if it stands, act by your local rules for an emergency.', $min, $max);
         }
 
         return $messages;

@@ -56,6 +56,8 @@ final readonly class PackingSums
         if ($kinds === [] || $maxParts < 1) {
             return new self([]);
         }
+        // The heaviest first: what comes after seldom makes a sum of fewer parts, and so seldom writes.
+        usort($kinds, static fn (array $a, array $b): int => $b['mass'] <=> $a['mass']);
         $unit = array_reduce($kinds, static fn (int $g, array $k): int => self::gcd($g, $k['mass']), 0);
         $top = intdiv($ceilingG, $unit);
         // Fewest pieces for each sum, and the end of an immutable chain of (kind, count, before) links for its recipe.

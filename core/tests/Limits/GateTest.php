@@ -156,9 +156,9 @@ it('always stops on a stop sign', function (string $symptom): void {
     expect(gateFor([], ['sbp' => 120, 'dbp' => 70], [$symptom])->verdict->value)->toBe('stop_and_call');
 })->with(array_keys(Symptoms::STOP));
 
-it('refuses readings that no living person has, and an upper pressure below the lower', function (array $readings): void {
+it('refuses implausible readings, and an upper pressure below the lower', function (array $readings): void {
     gateFor([], $readings);
-})->with([[['sbp' => 400]], [['spo2' => 101]], [['heart_rate' => 10]], [['temp_c' => 20]], [['sbp' => 80, 'dbp' => 90]], [['glucose_mmol' => 90]]])->throws(InvalidInput::class);
+})->with([[['sbp' => 301]], [['sbp' => 39]], [['spo2' => 101]], [['heart_rate' => 10]], [['temp_c' => 20]], [['sbp' => 80, 'dbp' => 90]], [['glucose_mmol' => 90]]])->throws(InvalidInput::class);
 
 it('converts glucose as the table says', fn () => expect(Readings::mmol(90))->toBe(5.0)->and(Readings::mmol(250))->toBe(13.9));
 
@@ -209,3 +209,31 @@ it('never improves when a reading gets worse', function (): void {
     }
     expect($i)->toBe(5000);
 });
+
+it('takes the worst that an emergency brings, and answers it', function (array $readings, string $verdict): void {
+    expect(gateFor([], $readings)->verdict->value)->toBe($verdict);
+})->with([
+    'a pressure of 300' => [['sbp' => 300, 'dbp' => 180, 'repeat' => true], 'not_today'],
+    'a pressure of 40' => [['sbp' => 40, 'dbp' => 20], 'not_today'],
+    'a pulse of 250' => [['heart_rate' => 250], 'not_today'],
+    'a pulse of 20' => [['heart_rate' => 20], 'not_today'],
+    'a saturation of 30' => [['spo2' => 30, 'repeat' => true], 'not_today'],
+    'glucose of 0.3' => [['glucose_mmol' => 0.3], 'not_today'],
+    'glucose of 60 and unwell' => [['glucose_mmol' => 60, 'unwell' => true], 'stop_and_call'],
+    'ketones of 20' => [['ketones_mmol' => 20], 'stop_and_call'],
+    'a temperature of 44' => [['temp_c' => 44], 'not_today'],
+]);
+
+it('takes each reading to the ends of what is plausible and no further', function (string $key): void {
+    [$min, $max] = Readings::RANGES[$key];
+    $read = static fn (float $value): Readings => Readings::read(new Bag([$key => $value]));
+    expect($read($min))->toBeInstanceOf(Readings::class)
+        ->and($read($max))->toBeInstanceOf(Readings::class)
+        ->and(fn () => $read($min - 0.1))->toThrow(InvalidInput::class)
+        ->and(fn () => $read($max + 0.1))->toThrow(InvalidInput::class);
+})->with(array_keys(Readings::RANGES));
+
+it('refuses a lower pressure that is not below the upper', function (int $lower, bool $taken): void {
+    $read = static fn (): Readings => Readings::read(new Bag(['sbp' => 100, 'dbp' => $lower]));
+    $taken ? expect($read()->dbp)->toBe((float) $lower) : expect($read)->toThrow(InvalidInput::class, 'read it again');
+})->with([[99, true], [100, false], [101, false]]);

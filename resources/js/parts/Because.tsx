@@ -1,5 +1,5 @@
 import type { Reason } from "@/types/props";
-import { Popover, PopoverButton, PopoverPanel } from "@headlessui/react";
+import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react";
 import type { ReactNode } from "react";
 
 const FROM: Record<string, string> = {
@@ -43,21 +43,35 @@ export default function Because({
     side?: "left" | "right";
 }) {
     return (
-        <Popover className="relative inline-block">
-            <PopoverButton
-                data-because
-                className="decoration-water cursor-pointer rounded text-left underline decoration-dotted underline-offset-4"
-            >
-                {children}
-                <span className="sr-only"> (why {about})</span>
-            </PopoverButton>
-            <PopoverPanel
-                className={`border-water bg-card absolute top-full z-30 mt-1.5 w-[25rem] max-w-[85vw] rounded-lg border p-3 shadow-lg ${side === "left" ? "left-0" : "right-0"}`}
-            >
-                <h3 className="mb-2 font-bold">Because</h3>
-                <Chain reasons={reasons} />
-                {extra}
-            </PopoverPanel>
-        </Popover>
+        <Disclosure as="div" className="relative inline-block">
+            {({ open, close }) => (
+                <div
+                    role="presentation"
+                    // Closed when the focus goes on, and the focus is left where it went: without that it would come back here.
+                    onBlur={(event) =>
+                        open &&
+                        !event.currentTarget.contains(event.relatedTarget) &&
+                        close(event.relatedTarget instanceof HTMLElement ? event.relatedTarget : document.body)
+                    }
+                    onKeyDown={(event) => event.key === "Escape" && close()}
+                >
+                    <DisclosureButton
+                        data-because
+                        className="decoration-water cursor-pointer rounded text-left underline decoration-dotted underline-offset-4"
+                    >
+                        {children}
+                        <span className="sr-only"> (why {about})</span>
+                    </DisclosureButton>
+                    <DisclosurePanel
+                        tabIndex={-1}
+                        className={`border-water bg-card absolute top-full z-30 mt-1.5 w-[25rem] max-w-[85vw] rounded-lg border p-3 shadow-lg ${side === "left" ? "left-0" : "right-0"}`}
+                    >
+                        <h3 className="mb-2 font-bold">Because</h3>
+                        <Chain reasons={reasons} />
+                        {extra}
+                    </DisclosurePanel>
+                </div>
+            )}
+        </Disclosure>
     );
 }

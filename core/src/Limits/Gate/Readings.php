@@ -7,13 +7,16 @@ namespace BuoyantStep\Core\Limits\Gate;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
 
-/** What was read before a session; null is not entered. A value that no living person has is refused, never used. */
+/** What was read before a session; null is not entered. An implausible value is refused, never used. */
 final readonly class Readings
 {
-    /** Plausible values, both ends included: outside lies a fault of the device or of the typing. */
+    /**
+     * Plausible values, both ends included: outside lies a fault of the device or of the typing. Wide on purpose: the worst
+     * that an emergency brings must be taken, and answered. House estimates.
+     */
     public const RANGES = [
-        'sbp' => [50, 260], 'dbp' => [30, 160], 'heart_rate' => [25, 220], 'spo2' => [50, 100], 'glucose_mmol' => [0.6, 40],
-        'ketones_mmol' => [0, 15], 'temp_c' => [33, 43], 'weight_kg' => [20, 350], 'fatigue' => [0, 10],
+        'sbp' => [40, 300], 'dbp' => [20, 200], 'heart_rate' => [20, 250], 'spo2' => [30, 100], 'glucose_mmol' => [0.3, 60],
+        'ketones_mmol' => [0, 20], 'temp_c' => [30, 44], 'weight_kg' => [20, 350], 'fatigue' => [0, 10],
     ];
 
     /** 1 mmol/L of glucose in mg/dL. */
