@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Limits;
 
+use BuoyantStep\Core\Units\Mass;
+
 /**
  * Figures that a clinic has set in place of the defaults. A tighter one is simply one limit more, so it can only narrow. A
  * looser one replaces the default's value, needs a reason, and says so wherever it acts.
@@ -44,13 +46,18 @@ final readonly class ClinicFigures
                 // One rule may limit a field in steps (by week, by detail): a figure meant to tighten one step loosens none.
                 $out[] = $limit;
             } elseif (self::loosens($limit, $figure['value'])) {
-                $out[] = new Limit($limit->field, $figure['value'], $limit->rule, sprintf('%s Loosened by the clinic to %d: %s', $limit->says, $figure['value'], $figure['reason'] ?? ''), $limit->source, $limit->scope);
+                $out[] = new Limit($limit->field, $figure['value'], $limit->rule, sprintf('%s Loosened by the clinic to %s: %s', $limit->says, self::say($limit, $figure['value']), $figure['reason'] ?? ''), $limit->source, $limit->scope);
             } else {
-                array_push($out, $limit, new Limit($limit->field, $figure['value'], $limit->rule, sprintf('Tightened by the clinic to %d.%s', $figure['value'], $figure['reason'] === null ? '' : ' '.$figure['reason']), 'Clinic rulebook', $limit->scope));
+                array_push($out, $limit, new Limit($limit->field, $figure['value'], $limit->rule, sprintf('%s Tightened by the clinic to %s.%s', $limit->says, self::say($limit, $figure['value']), $figure['reason'] === null ? '' : ' '.$figure['reason']), 'Clinic rulebook', $limit->scope));
             }
         }
 
         return $out;
+    }
+
+    private static function say(Limit $limit, int $value): string
+    {
+        return $limit->field === Field::LiftMaxG ? Mass::say($value) : (string) $value;
     }
 
     public static function loosens(Limit $limit, int $value): bool

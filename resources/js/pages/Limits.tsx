@@ -1,28 +1,9 @@
+import { fieldName } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { inputClass } from "@/parts/Field";
 import type { LimitBecause, LimitsProps } from "@/types/props";
 import { useForm } from "@inertiajs/react";
-
-const NAMES: Record<string, string> = {
-    lift_max_g: "Lift at most, in all",
-    effort_max: "Effort at most, of 10",
-    load_pct_max: "Load at most, % of 1RM",
-    reps_min: "Reps at least",
-    reps_max: "Reps at most",
-    hold_max_s: "Hard hold at most, s",
-    impact_max: "Impact at most, 0-3",
-    support_min: "Support at least",
-    surface_max: "Surface",
-    supervision_min: "Supervision at least",
-    step_pct_max: "Load step at most, %",
-    rest_min_s: "Rest at least, s",
-    hours_between_same_muscle: "Hours between same muscles",
-    heart_rate_valid: "Heart rate can be used",
-};
-
-const nameOf = (field: string): string =>
-    NAMES[field] ?? (field.charAt(0).toUpperCase() + field.slice(1)).replaceAll("_", " ");
 
 export default function Limits({ client, fields, waiting, crossings }: LimitsProps) {
     return (
@@ -62,7 +43,7 @@ export default function Limits({ client, fields, waiting, crossings }: LimitsPro
                         id={f.field}
                         className="border-sand target:bg-shallow grid scroll-mt-4 gap-x-4 md:grid-cols-[12rem_1fr] border-b py-2"
                     >
-                        <h3 className="font-medium">{nameOf(f.field)}</h3>
+                        <h3 className="font-medium">{fieldName(f.field)}</h3>
                         <div>
                             <Value value={f.value} because={f.because} hideValue={f.field === "notes"} />
                             {f.scoped.map((s) => (

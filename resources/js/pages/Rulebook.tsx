@@ -1,3 +1,4 @@
+import { fieldName } from "@/lib/words";
 import Button from "@/parts/Button";
 import Choice from "@/parts/Choice";
 import Field, { inputClass } from "@/parts/Field";
@@ -11,7 +12,8 @@ export default function Rulebook({ schools, rows, can_set, mass_unit }: Rulebook
     const [query, setQuery] = useState("");
     const words = query.trim().toLowerCase().split(/\s+/).filter(Boolean);
     const shown = rows.filter((r) => {
-        const text = `${r.label} ${r.field.replaceAll("_", " ")} ${r.value} ${r.says} ${r.source}`.toLowerCase();
+        const text =
+            `${r.label} ${r.field.replaceAll("_", " ")} ${fieldName(r.field)} ${r.value} ${r.says} ${r.source}`.toLowerCase();
         return words.every((w) => text.includes(w));
     });
     const set = rows.filter((r) => r.clinic !== null).length;
@@ -102,14 +104,14 @@ export default function Rulebook({ schools, rows, can_set, mass_unit }: Rulebook
                         {shown.map((row) => (
                             <tr key={row.key} className="border-sand border-t align-top">
                                 <td className="py-1 pr-2 font-medium">{row.label}</td>
-                                <td className="pr-2">
-                                    {row.field.replaceAll("_", " ")}
+                                <td className="py-1 pr-2">
+                                    {fieldName(row.field)}
                                     {row.part && <span className="text-soft block">{row.part}</span>}
                                 </td>
-                                <td className="num pr-2">
+                                <td className="num py-1 pr-2">
                                     {row.field === "notes" || row.field === "stop_signs" ? "" : row.value}
                                 </td>
-                                <td className="pr-2">
+                                <td className="py-1 pr-2">
                                     {row.says} <span className="text-soft text-xs">{row.source}</span>
                                 </td>
                                 <td>
@@ -138,7 +140,10 @@ function Figure({ row, canSet }: { row: RulebookRow; canSet: boolean }) {
             {row.clinic && (
                 <p className={row.clinic.loosens ? "text-hold font-medium" : "font-medium"}>
                     {row.clinic.loosens ? "■ loosened to " : "tightened to "}
-                    <span className="num">{row.clinic.value}</span>
+                    <span className="num">
+                        {row.clinic.value}
+                        {row.field === "lift_max_g" ? " g" : ""}
+                    </span>
                     {row.clinic.reason && <span className="text-soft block font-normal">{row.clinic.reason}</span>}
                 </p>
             )}
@@ -147,7 +152,7 @@ function Figure({ row, canSet }: { row: RulebookRow; canSet: boolean }) {
                     {row.clinic ? "change" : "set"}
                     <span className="sr-only">
                         {" "}
-                        {row.field.replaceAll("_", " ")} of {row.label}
+                        {fieldName(row.field)} of {row.label}
                     </span>
                 </Button>
             )}
@@ -164,7 +169,11 @@ function Figure({ row, canSet }: { row: RulebookRow; canSet: boolean }) {
                         });
                     }}
                 >
-                    <Field label="Figure" error={errors.value ?? errors.field} hint="empty: back to the default">
+                    <Field
+                        label={row.field === "lift_max_g" ? "Figure, g" : "Figure"}
+                        error={errors.value ?? errors.field}
+                        hint="empty: back to the default"
+                    >
                         <input
                             className={inputClass}
                             inputMode="numeric"
