@@ -1,0 +1,109 @@
+import type { ClientFrame, Dose, FigureData, Reason } from "./shared";
+
+/* What Plan, its stair and the sheet receive. */
+
+export interface ChannelData {
+    unit: string;
+    top: number;
+    goal_lo: number | null;
+    goal_hi: number | null;
+    cap: number | null;
+    cap_says: string | null;
+    ticks: number[];
+    float: number;
+    last: number | null;
+    next: number | null;
+    label: string;
+    text: string;
+}
+
+export interface StairStep {
+    code: string;
+    name: string;
+    step: string;
+    state: "open" | "changes" | "under";
+    says: string;
+    not_yet: string | null;
+    axes: string;
+    seed: boolean;
+    notes: string[];
+}
+
+export interface PlanItem {
+    id: number;
+    family: string;
+    family_name: string;
+    pattern: string;
+    rung: string;
+    name: string;
+    set_up: string;
+    figure: FigureData;
+    equipment: string[];
+    lever_notes: string[];
+    goal: string;
+    dose: Dose;
+    sides: string;
+    recipe: string | null;
+    changes: string[];
+    because: Reason[];
+    findings: string[];
+    breaches: string[];
+    channel: ChannelData;
+    stair: StairStep[];
+    shaped_by: string[];
+    seconds: number;
+}
+
+export interface PlanProps {
+    client: ClientFrame;
+    plan: {
+        id: number;
+        version: number;
+        status: "draft" | "issued";
+        revision: number;
+        aim: string;
+        structure: string;
+        days: number[];
+        budget: number;
+        minutes: number;
+        left: { pattern: string; says: string }[];
+        trims: string[];
+        issued_on: string | null;
+        items: PlanItem[];
+        covers: string[];
+    } | null;
+    clearance: string | null;
+    ready: { measured: boolean; kit: boolean };
+}
+
+export interface SheetProps {
+    client: ClientFrame;
+    sheet: {
+        version: number;
+        status: string;
+        issued_on: string | null;
+        /** What of it no longer fits the limits of today. */
+        breaches: string[];
+        days: number[];
+        structure: string;
+        watches: string[];
+        breathe_out: boolean;
+        stop_signs: string[];
+        items: {
+            id: number;
+            name: string;
+            equipment: string[];
+            figure: FigureData;
+            set_up: string;
+            cues: string[];
+            mistakes: string[];
+            feel: string;
+            changes: string[];
+            dose: Dose;
+            sides: string;
+            recipe: string | null;
+            too_hard_if: string;
+            easier: string | null;
+        }[];
+    } | null;
+}

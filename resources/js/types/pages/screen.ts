@@ -1,0 +1,79 @@
+import type { ClientFrame } from "./shared";
+
+/* What Screen and the questions at home receive. */
+
+export interface ConditionAbout {
+    code: string;
+    label: string;
+    sided: boolean;
+    details: { code: string; label: string }[];
+    numbers: { name: string; label: string; example: number }[];
+    since_label: string | null;
+    group: string;
+}
+
+export interface ConditionForm {
+    code: string;
+    side: string;
+    since: string;
+    until: string;
+    details: string[];
+    /** Ordered figures and counts, as typed; masses in kilograms. */
+    numbers: Record<string, string>;
+}
+
+export interface ScreenForm {
+    given_name: string;
+    family_name: string;
+    birth_date: string;
+    sex: string;
+    mass_unit: string;
+    body_mass_kg: string;
+    height_cm: string;
+    due_date: string;
+    birth_given_on: string;
+    birth_kind: string;
+    birth_symptoms: string[];
+    medicines: string[];
+    insensate: string[];
+    usual: { sbp: string; dbp: string; heart_rate: string; spo2: string; weight_kg: string };
+    conditions: ConditionForm[];
+    grip_left: string;
+    grip_right: string;
+    standing: string;
+    floor_transfer: string;
+    home: string;
+    training_level: string;
+    training_since: string;
+    usual_pain: string;
+    pain_where: string;
+    pain_school: string;
+    supine_school: string;
+    bone_school: string;
+    days: number[];
+    minutes: string;
+    aim: string;
+    structure: string;
+    wants: string;
+    clearance: { given_by: string; given_on: string; until: string; restrictions: string };
+}
+
+export interface FromHomeData {
+    id: number;
+    submitted: boolean;
+    rows: { field: string; ask: string; answer: string; now: string; decided: string | null }[];
+}
+
+export interface IntakeAtHomeProps {
+    given_name: string;
+    done: boolean;
+    questions: { field: string; ask: string; options: { code: string; text: string }[] | null }[];
+    path: string;
+}
+
+export interface ScreenProps {
+    client: ClientFrame | null;
+    from_home: FromHomeData | null;
+    form: ScreenForm;
+    known: ConditionAbout[];
+}
