@@ -94,6 +94,7 @@ Route::middleware('auth')->group(function (): void {
             Route::put('/plan/items/{item}/today', [PlanController::class, 'refresh']);
             Route::put('/plan/items/{item}/dose', [PlanController::class, 'dose']);
             Route::delete('/plan/items/{item}', [PlanController::class, 'remove']);
+            Route::post('/plan/ahead', [PlanController::class, 'prepare']);
             Route::post('/plan/issue', [PlanController::class, 'issue']);
             Route::post('/gate', [GateController::class, 'store']);
             Route::post('/log', [LogController::class, 'store']);

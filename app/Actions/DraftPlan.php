@@ -68,6 +68,18 @@ final class DraftPlan
         });
     }
 
+    /** The desk for somebody who saw it at that revision: a page that is older than the draft changes nothing. */
+    public function deskAt(Client $client, User $by, int $revision): Plan
+    {
+        $hadDraft = $client->plans()->where('status', Plan::DRAFT)->exists();
+        $plan = $this->desk($client, $by);
+        if ($hadDraft && Plan::query()->whereKey($plan->id)->where('revision', $revision)->update(['revision' => $revision + 1]) === 0) {
+            throw Refusal::at('revision', 'Someone changed this plan meanwhile. The page shows it as it is now; make your change again.');
+        }
+
+        return $plan;
+    }
+
     /** One writer at a time for a client's plans, so that two tabs cannot make two drafts. */
     private function lockClient(Client $client): void
     {

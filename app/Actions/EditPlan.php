@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Client;
-use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Models\User;
 use BuoyantStep\Core\Dose\Dose;
@@ -100,7 +99,7 @@ final class EditPlan
             [$item, $why] = $drafter->item($family, $rung, $wishes);
             if ($item !== null) {
                 DB::transaction(function () use ($client, $by, $item, $revision): void {
-                    $plan = $this->desk($client, $by, $revision);
+                    $plan = $this->drafts->deskAt($client, $by, $revision);
                     $position = $plan->items()->max('position');
                     $plan->items()->updateOrCreate(['family' => $item->family->code], ['position' => (is_numeric($position) ? (int) $position : 0) + 1, ...PlanItemRow::from($item)]);
                 });
@@ -162,22 +161,8 @@ final class EditPlan
     private function onDesk(Client $client, User $by, int $itemId, int $revision): PlanItem
     {
         $asked = PlanItem::query()->whereKey($itemId)->whereHas('plan', static fn ($q) => $q->where('client_id', $client->id))->firstOrFail();
-        $plan = $this->desk($client, $by, $revision);
+        $plan = $this->drafts->deskAt($client, $by, $revision);
 
         return $plan->items()->where('family', $asked->family)->firstOrFail();
-    }
-
-    private function desk(Client $client, User $by, int $revision): Plan
-    {
-        $hadDraft = $client->plans()->where('status', Plan::DRAFT)->exists();
-        $plan = $this->drafts->desk($client, $by);
-        if ($hadDraft) {
-            $moved = Plan::query()->whereKey($plan->id)->where('revision', $revision)->update(['revision' => $revision + 1]);
-            if ($moved === 0) {
-                throw Refusal::at('revision', 'Someone changed this plan meanwhile. The page shows it as it is now; make your change again.');
-            }
-        }
-
-        return $plan;
     }
 }

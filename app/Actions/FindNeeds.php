@@ -24,7 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /** Today's list for a clinic: every client with what they need, most urgent first. */
 final class FindNeeds
 {
-    public function __construct(private readonly BuildSituation $build, private readonly RuleBook $rules, private readonly PlanFit $fit, private readonly Catalogue $catalogue)
+    public function __construct(private readonly BuildSituation $build, private readonly RuleBook $rules, private readonly PlanFit $fit, private readonly PlanAhead $planAhead, private readonly Catalogue $catalogue)
     {
     }
 
@@ -82,6 +82,19 @@ final class FindNeeds
         return null;
     }
 
+    /** The plan that will be in use: a draft that is ready for the date asks for nothing more than to be issued. */
+    private function ahead(Client $client, Situation $situation): ?string
+    {
+        $plan = $client->plans->firstWhere('status', Plan::DRAFT) ?? $client->plans->firstWhere('status', Plan::ISSUED);
+        $ahead = $plan === null ? null : $this->planAhead->of($plan, $client, $situation);
+        if ($ahead === null) {
+            return null;
+        }
+        $more = count($ahead['breaches']) - 1;
+
+        return sprintf('From %s the plan will not fit: %s%s', $ahead['date']->label(), $ahead['breaches'][0], $more > 0 ? sprintf(' (+%d more)', $more) : '');
+    }
+
     /** @return array<string, list<string>> */
     private function proposals(Client $client): array
     {
@@ -119,6 +132,7 @@ final class FindNeeds
             $session === null ? null : Day::of($session),
             Needs::retestDays($situation),
             $measured === null ? null : $this->retestBecause($client, $situation, Day::of($measured)),
+            $this->ahead($client, $situation),
         );
     }
 }

@@ -52,7 +52,7 @@ final class PlanFit
         }
         // Limits that tightened since may leave it open only with a change that the client was never told.
         foreach ($situation->furtherChanges($rung, $sides, array_column($item->changes, 'change')) as $change) {
-            $found[] = 'by now only with a change: '.$change['says'];
+            $found[] = 'only with a change: '.$change['says'];
         }
         foreach ($situation->prescriber->breaches($rung, PlanItemRow::goal($item), PlanItemRow::dose($item), $situation->oneRepMax($family), $situation->workingSide($rung)) as $limit) {
             $found[] = $limit->says;

@@ -212,8 +212,8 @@ it('says in words when a page is not there', function (): void {
 it('shows what a plan in use lacks by now, and brings it up to today at one press', function (): void {
     $chrome = $this->chrome;
     $chrome->visit('/clients/10/screen')->tick('High falls risk')->press('Save screen')->see('Screen saved');
-    $chrome->visit('/clients/10/sheet')->see('Do not hand this out')->see('by now only with a change')->press('Bring the plan up to today');
-    $chrome->see('Outside the limits: by now only with a change: Fingertips on a counter or wall.')->press('Bring up to today')->see('Brought up to today.')->see('Issue version 3');
+    $chrome->visit('/clients/10/sheet')->see('Do not hand this out')->see('only with a change')->press('Bring the plan up to today');
+    $chrome->see('Outside the limits: only with a change: Fingertips on a counter or wall.')->press('Bring up to today')->see('Brought up to today.')->see('Issue version 3');
     // What the limits no longer allow at all is named, and is not brought back.
     $chrome->press('Issue version 3')->see('This plan does not fit the limits');
 });
@@ -231,4 +231,11 @@ it('logs a whole session at one press, corrects one number, and asks for what on
         $box->sendKeys('5');
     }
     $chrome->press('Save session')->see('Session saved. Next: decide.');
+});
+
+it('prepares a plan for a date that is near', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/3/plan')->see('this plan will not fit')->see('only with a change: Fingertips on a counter or wall.');
+    $chrome->press('Prepare the plan for that day')->see('Prepared; issue it when the day has come, or now.')->gone('this plan will not fit');
+    $chrome->press('Issue version 3')->see('Version 3 issued')->see('For you: Fingertips on a counter or wall.');
 });

@@ -137,7 +137,7 @@ it('foresees the twentieth week, tightens on its day by itself, and says what no
     expect($flat())->toBeTrue();
     // The plan in use says so on every page that shows it, and is not issued again as it is.
     $bridge = PlanItem::query()->where('plan_id', $draft->id)->where('family', 'bridge')->firstOrFail();
-    $says = 'by now only with a change: Raise the trunk';
+    $says = 'only with a change: Raise the trunk';
     expect(todaySays('Ada Mole'))->toContain('The plan in use no longer fits: ')->toContain($says)
         ->and(implode(' ', Scene::props($this->get("/clients/{$client->id}/sheet"))['sheet']['breaches']))->toContain($says);
     $row = array_column(Scene::props($this->get("/clients/{$client->id}/plan"))['plan']['items'], null, 'family')['bridge'];
@@ -154,6 +154,55 @@ it('foresees the twentieth week, tightens on its day by itself, and says what no
     $this->post("/clients/{$client->id}/plan/issue", ['revision' => $next->refresh()->revision])->assertSessionHasNoErrors();
     expect(todaySays('Ada Mole'))->not->toContain('no longer fits')
         ->and(Scene::props($this->get("/clients/{$client->id}/sheet"))['sheet']['breaches'])->toBe([]);
+});
+
+it('prepares the plan a week before a date that tightens, and keeps what fits as it is', function (): void {
+    // Day 128: the twentieth week is twelve days away.
+    $due = now()->addDays(280 - 128)->format('Y-m-d');
+    $client = $this->scene->measured(['birth_date' => '1994-01-01', 'due_date' => $due, 'training_level' => 'trained', 'clearance' => ['given_by' => 'Midwife Tan', 'given_on' => now()->format('Y-m-d'), 'until' => null, 'restrictions' => null]]);
+    $this->post("/clients/{$client->id}/plan")->assertSessionHasNoErrors();
+    $this->post("/clients/{$client->id}/plan/items", ['family' => 'bridge', 'revision' => 1])->assertSessionHasNoErrors();
+    $draft = Plan::query()->with('items')->where('client_id', $client->id)->firstOrFail();
+    $this->post("/clients/{$client->id}/plan/issue", ['revision' => $draft->revision])->assertSessionHasNoErrors();
+    $ahead = static fn (): ?array => Scene::props(test()->get("/clients/{$client->id}/plan"))['plan']['ahead'];
+    $page = "/clients/{$client->id}/plan";
+    // Twelve days ahead nothing is asked, and nothing can be prepared.
+    expect($ahead())->toBeNull();
+    $this->from($page)->post("$page/ahead", ['revision' => $draft->revision])->assertSessionHasErrors('plan');
+    expect(Plan::query()->where('client_id', $client->id)->count())->toBe(1);
+    $this->travel(5)->days();
+    expect($ahead()['date'])->toBe('14 March 2026')
+        ->and(implode(' ', $ahead()['breaches']))->toContain('Bridge and march: only with a change: Raise the trunk')
+        ->and(todaySays('Ada Mole'))->toContain('From 14 March 2026 the plan will not fit: Bridge and march');
+    $this->post("$page/ahead", ['revision' => $draft->refresh()->revision])->assertSessionHasNoErrors();
+    $next = Plan::query()->with('items')->where('client_id', $client->id)->where('status', 'draft')->firstOrFail();
+    foreach ($next->items as $item) {
+        $was = $draft->items->firstWhere('family', $item->family);
+        expect([$item->rung, $item->dose])->toEqual([$was->rung, $was->dose]);
+        $item->family === 'bridge'
+            ? expect(implode(' ', array_column($item->changes, 'says')))->toContain('Raise the trunk')
+            : expect($item->changes)->toEqual($was->changes);
+    }
+    // Prepared is enough for the date, and fits today as well: it may be issued before the day.
+    expect($ahead())->toBeNull()->and(todaySays('Ada Mole'))->not->toContain('will not fit')->toContain('A drafted plan waits to be issued');
+    $this->post("$page/issue", ['revision' => $next->refresh()->revision])->assertSessionHasNoErrors();
+    $this->travel(7)->days();
+    expect(todaySays('Ada Mole'))->not->toContain('no longer fits');
+});
+
+it('prepares nothing for a date that only loosens, and nothing on a page that is older than the draft', function (): void {
+    $plan = $this->scene->issued(['conditions' => [['code' => 'hip_replacement_posterior', 'side' => 'left', 'since' => '2026-01-05', 'until' => now()->addDays(3)->format('Y-m-d'), 'details' => []]]]);
+    $page = "/clients/{$plan->client_id}/plan";
+    expect(Scene::props($this->get($page))['plan']['ahead'])->toBeNull();
+    // An order that begins in three days tightens.
+    $this->put("/clients/{$plan->client_id}/screen", Scene::form(['conditions' => [['code' => 'hypertension_controlled', 'side' => '', 'since' => now()->addDays(3)->format('Y-m-d'), 'until' => '', 'details' => []]]]))->assertSessionHasNoErrors();
+    $ahead = Scene::props($this->get($page))['plan']['ahead'];
+    expect($ahead)->not->toBeNull()->and($ahead['breaches'])->not->toBe([]);
+    $this->post("$page/ahead", ['revision' => $plan->refresh()->revision])->assertSessionHasNoErrors();
+    $draft = Plan::query()->with('items')->where('client_id', $plan->client_id)->where('status', 'draft')->firstOrFail();
+    expect($draft->items->max(static fn (PlanItem $i): int => $i->dose['effort']['hi']))->toBeLessThanOrEqual(7)
+        ->and(Scene::props($this->get($page))['plan']['ahead'])->toBeNull();
+    $this->from($page)->post("$page/ahead", ['revision' => $draft->revision - 1])->assertSessionHasErrors('revision');
 });
 
 it('takes a limit that loosened for no breach, and one that closed a side for one', function (): void {

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\DraftPlan;
 use App\Actions\EditPlan;
 use App\Actions\IssuePlan;
+use App\Actions\PlanAhead;
 use App\Http\Requests\DoseRequest;
 use App\Http\Resources\PlanResource;
 use App\Models\Client;
@@ -74,6 +75,14 @@ final class PlanController extends StageController
         $edit->remove($client, $this->me($request), $item, $request->integer('revision'));
 
         return $this->said('Taken out.');
+    }
+
+    public function prepare(Request $request, Client $client, PlanAhead $ahead): RedirectResponse
+    {
+        $request->validate(['revision' => ['required', 'integer']]);
+        $left = $ahead->prepare($client, $this->me($request), $request->integer('revision'));
+
+        return $this->said('Prepared; issue it when the day has come, or now.'.($left === [] ? '' : ' Still to decide: '.implode(', ', $left).'.'));
     }
 
     public function issue(Request $request, Client $client, IssuePlan $issue): RedirectResponse

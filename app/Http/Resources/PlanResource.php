@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\ClearanceState;
+use App\Actions\PlanAhead;
 use App\Actions\PlanFit;
 use App\Actions\PlanItemRow;
 use App\Models\Client;
@@ -23,7 +24,7 @@ use BuoyantStep\Core\Units\Reason;
 /** A plan with everything the Plan stage draws: dose, channel, stair, reasons, and what no longer fits. */
 final class PlanResource
 {
-    public function __construct(private readonly Catalogue $catalogue, private readonly PlanFit $fit)
+    public function __construct(private readonly Catalogue $catalogue, private readonly PlanFit $fit, private readonly PlanAhead $ahead)
     {
     }
 
@@ -48,11 +49,20 @@ final class PlanResource
                 'aim' => $plan->aim, 'structure' => $plan->structure, 'days' => $plan->days, 'budget' => $plan->minutes,
                 'minutes' => Minutes::round($seconds), 'left' => $plan->notes['left'], 'trims' => $plan->notes['trims'],
                 'issued_on' => $plan->issued_on, 'items' => $items,
+                'ahead' => $this->ahead($plan, $client, $situation),
                 'covers' => array_values(array_unique(array_column($items, 'pattern'))),
             ],
             'clearance' => ClearanceState::missing($client, $situation),
             'ready' => self::ready($client),
         ];
+    }
+
+    /** @return array{date: string, breaches: list<string>}|null */
+    private function ahead(Plan $plan, Client $client, Situation $situation): ?array
+    {
+        $ahead = $this->ahead->of($plan, $client, $situation);
+
+        return $ahead === null ? null : ['date' => $ahead['date']->label(), 'breaches' => $ahead['breaches']];
     }
 
     /** @return array{measured: bool, kit: bool} */

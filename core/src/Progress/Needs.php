@@ -33,6 +33,7 @@ final class Needs
      * @param  array<string, list<string>>  $proposals  open proposals by decision, each in words
      * @param  list<Crossing>  $waiting  what may loosen and waits for a word
      * @param  list<Crossing>  $crossings
+     * @param  string|null  $ahead  what of the plan in use a date within a week will no longer allow
      * @param  string|null  $retestBecause  what has happened since the last test that asks for a new one
      * @return list<Need> most urgent first
      */
@@ -50,6 +51,7 @@ final class Needs
         ?Day $lastSession,
         int $retestDays = self::RETEST_DAYS,
         ?string $retestBecause = null,
+        ?string $ahead = null,
     ): array {
         $needs = [];
         if ($stopSign !== null) {
@@ -73,6 +75,9 @@ final class Needs
             if ($on->daysTo($crossing->date) <= self::AHEAD_DAYS) {
                 $needs[] = new Need('look', 6, $crossing->date->label().': '.$crossing->says, 'limits');
             }
+        }
+        if ($ahead !== null) {
+            $needs[] = new Need('look', 6, $ahead, 'plan');
         }
         if ($hasDraft) {
             $needs[] = new Need('look', 7, 'A drafted plan waits to be issued.', 'plan');

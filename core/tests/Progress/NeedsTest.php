@@ -31,6 +31,7 @@ it('says each need in its words, with its mark and where to go', function (array
     'clearance' => [['clearanceMissing' => 'Clearance is required and not recorded.'], 'look', 'Clearance is required and not recorded.', 'screen'],
     'what waits for a word' => fn () => [['waiting' => [new Crossing(Day::of('2026-11-20'), 'sternotomy', 'The twelve weeks are over.', false)]], 'look', 'The twelve weeks are over.', 'limits'],
     'a date ahead' => fn () => [['crossings' => [new Crossing(Day::of('2026-11-30'), 'pregnancy', '20 weeks: not flat on the back.', true)]], 'look', '30 November 2026: 20 weeks: not flat on the back.', 'limits'],
+    'what a date will no longer allow' => [['ahead' => 'From 12 March 2026 the plan will not fit: Bridge and march: raise the trunk.'], 'look', 'From 12 March 2026 the plan will not fit: Bridge and march: raise the trunk.', 'plan'],
     'a draft' => [['hasDraft' => true], 'look', 'A drafted plan waits to be issued.', 'plan'],
     'screened only' => [['hasIssued' => false, 'lastMeasured' => null, 'lastSession' => null], 'look', 'Screened; not measured yet.', 'measure'],
     'measured only' => [['hasIssued' => false, 'lastSession' => null], 'look', 'Measured; no plan yet.', 'plan'],

@@ -37,7 +37,7 @@ final class DemoClients
                 'plan' => 'issued', 'issued' => 23, 'course' => [[20, 'building'], [15, 'good'], [6, 'building'], [1, 'sore']],
             ],
             [
-                'name' => ['Marisol', 'Quade'], 'age' => 33, 'sex' => 'female', 'kg' => 71, 'cm' => 168, 'conditions' => [], 'due_in' => 93, 'grip' => ['full', 'full'], 'floor' => 'alone', 'home' => 'someone_home', 'training' => 'trained', 'since' => 900, 'days' => [2, 5], 'minutes' => 40, 'wants' => 'lift the toddler without back ache',
+                'name' => ['Marisol', 'Quade'], 'age' => 33, 'sex' => 'female', 'kg' => 71, 'cm' => 168, 'conditions' => [], 'due_in' => 89, 'grip' => ['full', 'full'], 'floor' => 'alone', 'home' => 'someone_home', 'training' => 'trained', 'since' => 900, 'days' => [2, 5], 'minutes' => 40, 'wants' => 'lift the toddler without back ache',
                 'cleared' => 'Midwife Tan', 'tests' => ['chair_stand_30s' => 24, 'tandem_stand' => 10, 'one_leg_stand' => [30, 28], 'grip' => [31, 33]],
                 'sets' => ['seat_rise' => [8.0, 12, 3], 'tote_row' => [7.0, 11, 3], 'hinge' => [10.0, 11, 3], 'curl' => [4.0, 11, 3], 'suitcase_carry' => [8.0, 10, 4]], 'measured' => 15, 'kit' => 'dumbbells',
                 'plan' => 'issued', 'issued' => 14, 'course' => [[12, 'good'], [8, 'good'], [5, 'good'], [1, 'building']], 'decided' => true,

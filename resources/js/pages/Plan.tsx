@@ -133,6 +133,25 @@ export default function Plan({ client, plan, clearance, ready }: PlanProps) {
             {clearance && plan.status === "draft" && !errors.clearance && (
                 <p className="text-hold mb-2 text-sm">■ {clearance}</p>
             )}
+            {plan.ahead && (
+                <section className="border-hold bg-card mb-2 rounded-md border-l-4 p-2.5" aria-label="A date ahead">
+                    <div className="flex flex-wrap items-start gap-3">
+                        <div className="min-w-0 flex-1">
+                            <h2 className="font-bold">
+                                <span aria-hidden="true">■ </span>From {plan.ahead.date} this plan will not fit
+                            </h2>
+                            <ul className="text-sm">
+                                {plan.ahead.breaches.map((b) => (
+                                    <li key={b}>{b}</li>
+                                ))}
+                            </ul>
+                        </div>
+                        <Button small disabled={busy} onClick={() => send("post", "/ahead")}>
+                            Prepare the plan for that day
+                        </Button>
+                    </div>
+                </section>
+            )}
             {plan.trims.length > 0 && <p className="text-soft mb-1 text-sm">{plan.trims.join(" ")}</p>}
             <ol>
                 {plan.items.map((item) => (

@@ -70,6 +70,8 @@ export interface PlanProps {
         trims: string[];
         issued_on: string | null;
         items: PlanItem[];
+        /** What a date within a week will no longer allow. */
+        ahead: { date: string; breaches: string[] } | null;
         covers: string[];
     } | null;
     clearance: string | null;
