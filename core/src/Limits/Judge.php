@@ -84,9 +84,33 @@ final readonly class Judge
 
         return new Verdict(
             $out ? Verdict::OUT : Verdict::CHANGES,
-            $out ? [] : array_values($changes),
+            $out ? [] : self::furthest($changes),
             array_map(static fn (array $f): Reason => $f[1], $findings),
         );
+    }
+
+    /**
+     * Of several degrees of one change the furthest alone is said: who holds on with a hand has fingertips down as well. Who
+     * sits needs no hold.
+     *
+     * @param  array<string, array{change: string, says: string}>  $changes
+     * @return list<array{change: string, says: string}>
+     */
+    public static function furthest(array $changes): array
+    {
+        $furthest = [];
+        foreach (array_keys($changes) as $change) {
+            [$name, $argument] = explode(':', $change) + ['', ''];
+            $degree = $name === 'hold_on' ? self::supportRank($argument) : -(int) $argument;
+            if (! isset($furthest[$name]) || $degree > $furthest[$name][0]) {
+                $furthest[$name] = [$degree, $changes[$change]];
+            }
+        }
+        if (isset($furthest['seated_instead'])) {
+            unset($furthest['hold_on']);
+        }
+
+        return array_column(array_values($furthest), 1);
     }
 
     public static function says(string $change): string

@@ -186,7 +186,7 @@ final class Situation
             }
         }
 
-        return array_values($changes);
+        return Judge::furthest($changes);
     }
 
     /**
@@ -201,8 +201,9 @@ final class Situation
     {
         $further = [];
         foreach ($sides as $side) {
-            $demands = array_reduce($made, static fn (Demands $d, string $change): Demands => $d->after($change), $this->demands($rung)->onSide($side));
-            foreach ($this->judge->verdict($demands)->changes as $change) {
+            $asMade = $this->judge->verdict(array_reduce($made, static fn (Demands $d, string $change): Demands => $d->after($change), $this->demands($rung)->onSide($side)));
+            // Where what was made is in the way of what is asked for, the changes of today say it from the beginning.
+            foreach ($asMade->isOut() ? $this->verdicts($rung)[$side->value]->changes ?? [] : $asMade->changes as $change) {
                 if (! in_array($change['change'], $made, true)) {
                     $further[$change['change']] = $change;
                 }

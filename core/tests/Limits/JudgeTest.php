@@ -182,3 +182,12 @@ it('takes each number to the end of its range and no further', function (string 
     ['impact', 0, -1], ['impact', 3, 4], ['balance', 0, -1], ['balance', 4, 5], ['hold_s', 1, 0], ['hold_s', 600, 601],
     ['load_pct', 0, -0.1], ['load_pct', 100, 100.1], ['effort', 0, -0.1], ['effort', 10, 10.1],
 ]);
+
+it('says of several degrees of one change the furthest alone, and no hold of who sits', function (array $demands, array $client, array $changes): void {
+    expect(array_column(verdictOn($demands, $client)->changes, 'change'))->toBe($changes);
+})->with([
+    'fingertips and a hand' => [['motions' => ['single_leg_load'], 'balance' => 3, 'support' => 'two_hands'], ['conditions' => [['code' => 'falls_risk_high']]], ['hold_on:one_hand']],
+    'lighter, and lighter still' => [['load_pct' => 80, 'breath' => 'high'], ['conditions' => [['code' => 'valve_or_aortic_disease']]], ['lighten:40']],
+    'a short hold, and a shorter' => [['hold_s' => 30], ['conditions' => [['code' => 'hypertension_controlled'], ['code' => 'coronary_disease']]], ['shorter_hold:6']],
+    'a seat, and a hand' => [['balance' => 3, 'support' => 'two_hands'], ['conditions' => [['code' => 'wheelchair_user'], ['code' => 'falls_risk_high']]], ['seated_instead']],
+]);
