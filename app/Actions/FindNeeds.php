@@ -14,6 +14,7 @@ use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Gate\GateVerdict;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Plan\Situation;
 use BuoyantStep\Core\Progress\Need;
@@ -38,6 +39,7 @@ final class FindNeeds
             ->with(['plans' => static fn (HasMany $q) => $q->whereIn('status', [Plan::DRAFT, Plan::ISSUED])->with('items')])
             ->with(['proposals' => static fn (HasMany $q) => $q->where('status', Proposal::OPEN)->whereIn('decision', ['step_up', 'ease', 'retest'])->with('planItem')])
             ->with(['logs' => static fn (HasMany $q) => $q->where(static fn ($w) => $w->where('done_on', '>=', (string) $today->plus(-120))->orWhere(static fn ($o) => $o->whereNotNull('stop_sign')->whereNull('stop_cleared_at')))])
+            ->with(['gateChecks' => static fn (HasMany $q) => $q->where('checked_on', (string) $today)])
             ->get();
         $rows = [];
         $quiet = [];
@@ -133,6 +135,7 @@ final class FindNeeds
             Needs::retestDays($situation),
             $measured === null ? null : $this->retestBecause($client, $situation, Day::of($measured)),
             $this->ahead($client, $situation),
+            GateVerdict::tryFrom((string) $client->gateChecks->first()?->verdict),
         );
     }
 }

@@ -39,6 +39,17 @@ it('waits on a high first reading, and decides on the second look', function ():
         ->and(Decision::query()->where('kind', 'gate')->count())->toBe(2);
 });
 
+it('shows on Today whom the gate stopped or left waiting, until a later check of the day', function (): void {
+    $says = fn (): string => implode(' | ', array_merge(...array_map(static fn (array $r): array => array_column($r['needs'], 'says'), Scene::props($this->get('/'))['rows'])));
+    $url = "/clients/{$this->client->id}/gate";
+    $this->post($url, gateForm(['sbp' => '184', 'dbp' => '92']));
+    expect($says())->toContain('Gate today: wait. Check again.');
+    $this->post($url, gateForm(['sbp' => '150', 'dbp' => '90', 'symptoms' => ['chest_pain']]));
+    expect($says())->toContain('Gate today: stop and call.')->not->toContain('Gate today: wait');
+    $this->travel(1)->days();
+    expect($says())->not->toContain('Gate today');
+});
+
 it('refuses an implausible reading, at its field, and keeps nothing', function (array $with, string $field): void {
     $this->post("/clients/{$this->client->id}/gate", gateForm($with))->assertSessionHasErrors($field);
     expect(GateCheck::query()->count())->toBe(0);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Progress;
 
 use BuoyantStep\Core\Limits\Crossing;
+use BuoyantStep\Core\Limits\Gate\GateVerdict;
 use BuoyantStep\Core\Plan\Situation;
 use BuoyantStep\Core\Units\Day;
 
@@ -33,6 +34,7 @@ final class Needs
      * @param  array<string, list<string>>  $proposals  open proposals by decision, each in words
      * @param  list<Crossing>  $waiting  what may loosen and waits for a word
      * @param  list<Crossing>  $crossings
+     * @param  GateVerdict|null  $gate  the latest check of today
      * @param  string|null  $ahead  what of the plan in use a date within a week will no longer allow
      * @param  string|null  $retestBecause  what has happened since the last test that asks for a new one
      * @return list<Need> most urgent first
@@ -52,10 +54,16 @@ final class Needs
         int $retestDays = self::RETEST_DAYS,
         ?string $retestBecause = null,
         ?string $ahead = null,
+        ?GateVerdict $gate = null,
     ): array {
         $needs = [];
         if ($stopSign !== null) {
             $needs[] = new Need('stop', 0, 'Stop sign: '.$stopSign.'. Nothing resumes until you clear it.', 'review');
+        }
+        if ($gate === GateVerdict::StopAndCall) {
+            $needs[] = new Need('stop', 0, 'Gate today: stop and call. No session until a later check says otherwise.', 'gate');
+        } elseif ($gate === GateVerdict::Wait) {
+            $needs[] = new Need('look', 1, 'Gate today: wait. Check again.', 'gate');
         }
         if ($breaches !== []) {
             $needs[] = new Need('look', 1, 'The plan in use no longer fits: '.$breaches[0].(count($breaches) > 1 ? sprintf(' (+%d more)', count($breaches) - 1) : ''), 'plan');

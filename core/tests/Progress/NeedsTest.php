@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Limits\Crossing;
+use BuoyantStep\Core\Limits\Gate\GateVerdict;
 use BuoyantStep\Core\Progress\Need;
 use BuoyantStep\Core\Progress\Needs;
 use BuoyantStep\Core\Tests\Support\Made;
@@ -23,6 +24,8 @@ it('says each need in its words, with its mark and where to go', function (array
         ->and([$needs[0]->mark, $needs[0]->says, $needs[0]->stage])->toBe([$mark, $says, $stage]);
 })->with([
     'a stop sign' => [['stopSign' => 'faintness'], 'stop', 'Stop sign: faintness. Nothing resumes until you clear it.', 'review'],
+    'a gate that stops' => fn () => [['gate' => GateVerdict::StopAndCall], 'stop', 'Gate today: stop and call. No session until a later check says otherwise.', 'gate'],
+    'a gate that waits' => fn () => [['gate' => GateVerdict::Wait], 'look', 'Gate today: wait. Check again.', 'gate'],
     'a breach' => [['breaches' => ['Heel raise: no impact']], 'look', 'The plan in use no longer fits: Heel raise: no impact', 'plan'],
     'three breaches' => [['breaches' => ['Heel raise: no impact', 'Row: too heavy', 'Curl: out']], 'look', 'The plan in use no longer fits: Heel raise: no impact (+2 more)', 'plan'],
     'easing' => [['proposals' => ['ease' => ['Row, 4 kg']]], 'ease', 'Ease: Row, 4 kg', 'review'],
@@ -42,6 +45,10 @@ it('says each need in its words, with its mark and where to go', function (array
 ]);
 
 it('needs nobody who has all of it', fn () => expect(needsOf([]))->toBe([]));
+
+it('needs nobody whom the gate let go, lighter or not today', function (GateVerdict $verdict): void {
+    expect(needsOf(['gate' => $verdict]))->toBe([]);
+})->with([GateVerdict::Go, GateVerdict::Lighter, GateVerdict::NotToday]);
 
 it('puts the needs in the order in which a careful person would look', function (): void {
     $all = needsOf([
