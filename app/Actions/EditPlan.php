@@ -16,12 +16,11 @@ use BuoyantStep\Core\Plan\Situation;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Units\Mass;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Changes to a draft, one exercise at a time; every change is held against the limits before it is kept. */
 final class EditPlan
 {
-    public function __construct(private readonly BuildSituation $build, private readonly Catalogue $catalogue, private readonly DraftPlan $drafts)
+    public function __construct(private readonly BuildSituation $build, private readonly Catalogue $catalogue, private readonly DraftPlan $drafts, private readonly PlanFit $fit)
     {
     }
 
@@ -64,16 +63,8 @@ final class EditPlan
             if ($new === null) {
                 throw Refusal::at('rung', $why);
             }
-            $row = PlanItemRow::from($new);
-            $goal = PlanItemRow::goal($item);
-            $dose = PlanItemRow::dose($item);
-            try {
-                self::assertAllowed($situation, $item->family, $rung, $goal, $dose);
-            } catch (ValidationException) {
-                return $row;
-            }
 
-            return [...$row, 'goal' => $goal->value, 'dose' => $item->dose, 'because' => $item->because, 'recipe' => (new Drafter($situation))->recipe($family, $rung, $goal, $dose)];
+            return $this->fit->renewed($item, $new, $situation);
         });
     }
 

@@ -78,14 +78,11 @@ final class PlanAhead
         $at = $family->position($item->rung);
         foreach (array_reverse(array_slice($family->rungs, 0, $at + 1)) as $rung) {
             [$new] = $drafter->item($family, $rung, $wishes);
-            if ($new === null) {
-                continue;
-            }
-            $row = PlanItemRow::from($new);
-            $kept = $rung->code === $item->rung && $then->prescriber->breaches($rung, PlanItemRow::goal($item), PlanItemRow::dose($item), $then->oneRepMax($family), $then->workingSide($rung)) === [];
-            $item->update($kept ? ['changes' => $row['changes'], 'sides' => $row['sides']] : $row);
+            if ($new !== null) {
+                $item->update($this->fit->renewed($item, $new, $then));
 
-            return true;
+                return true;
+            }
         }
 
         return false;

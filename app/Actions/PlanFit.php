@@ -9,6 +9,7 @@ use App\Models\PlanItem;
 use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\PlanItem as DraftedItem;
 use BuoyantStep\Core\Plan\Situation;
 
 /** Does a stored plan still fit the limits of today? */
@@ -29,6 +30,26 @@ final class PlanFit
         }
 
         return $found;
+    }
+
+    /**
+     * A stored exercise as these limits and this kit have it: with the changes and on the sides of today, and with its own
+     * dose where that may stand.
+     *
+     * @return array<string, mixed> what to store
+     */
+    public function renewed(PlanItem $item, DraftedItem $new, Situation $situation): array
+    {
+        $row = PlanItemRow::from($new);
+        $dose = PlanItemRow::dose($item);
+        $goal = PlanItemRow::goal($item);
+        $isMakeable = $new->rung->holding === null || ($dose->loadG !== null && $situation->ladder($new->rung)?->at($dose->loadG) !== null);
+        $stands = $item->rung === $new->rung->code && $isMakeable
+            && $situation->prescriber->breaches($new->rung, $goal, $dose, $situation->oneRepMax($new->family), $situation->workingSide($new->rung)) === [];
+
+        return $stands
+            ? ['changes' => $row['changes'], 'sides' => $row['sides'], 'recipe' => (new Drafter($situation))->recipe($new->family, $new->rung, $goal, $dose)]
+            : $row;
     }
 
     /** @return list<string> the same of one exercise, without its name */
