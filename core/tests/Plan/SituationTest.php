@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
+use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Situation;
+use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
 
@@ -41,3 +45,20 @@ it('takes more support than is asked for as enough, and less as too little', fun
     'one hand, fingertips asked for' => [['hold_on:one_hand'], [['test' => 'tandem_stand', 'value' => 10]], []],
     'nothing held, fingertips asked for' => [[], [['test' => 'tandem_stand', 'value' => 10]], ['hold_on:fingertip']],
 ]);
+
+it('asks for nothing more of what was just drafted, for hundreds of clients', function (): void {
+    $made = new Made(151);
+    $asked = 0;
+    for ($i = 0; $i < 400; $i++) {
+        $situation = new Situation(Profile::read(new Bag($made->randomForm())), Day::of(Made::TODAY), $made->randomMeasures(), Made::kitchen(), Catalogue::standard(), RuleBook::standard());
+        foreach ((new Drafter($situation))->draft(new Wishes)->items as $item) {
+            $changes = array_column($item->changes, 'change');
+            $asked += count($changes);
+            $further = $situation->furtherChanges($item->rung, $item->sides, $changes);
+            if ($further !== []) {
+                $this->fail("client $i, {$item->rung->name}: drafted with ".implode(',', $changes).', still asks '.implode(',', array_column($further, 'change')));
+            }
+        }
+    }
+    expect($asked)->toBeGreaterThan(100);
+});
