@@ -34,8 +34,9 @@ final class PlanAhead
     /** @return Ahead|null the first date within a week on which the plan will no longer fit as it does today */
     public function of(Plan $plan, Client $client, Situation $today): ?array
     {
-        $now = $this->fit->breaches($plan, $today);
-        foreach ($this->dates($today) as $date) {
+        $dates = $this->dates($today);
+        $now = $dates === [] ? [] : $this->fit->breaches($plan, $today);
+        foreach ($dates as $date) {
             $breaches = array_values(array_diff($this->fit->breaches($plan, $this->build->of($client, $date)), $now));
             if ($breaches !== []) {
                 return ['date' => $date, 'breaches' => $breaches];
