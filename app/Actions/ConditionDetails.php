@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use BuoyantStep\Core\Limits\ConditionAbout;
 use BuoyantStep\Core\Units\Mass;
 
 /** A condition's details as the core reads them, "lift_g:4500" among them, and as a form asks them: words to tick, and numbers to type. */
@@ -26,7 +27,7 @@ final class ConditionDetails
         }
         $typed = [];
         foreach ($numbers as $name => $number) {
-            $typed[self::field($name)] = str_ends_with($name, '_g') ? Mass::trim(number_format($number / 1000, 3, '.', '')) : (string) $number;
+            $typed[self::field($name)] = self::isMass($name) ? Mass::trim(number_format($number / 1000, 3, '.', '')) : (string) $number;
         }
 
         return ['details' => $words, 'numbers' => $typed];
@@ -47,9 +48,30 @@ final class ConditionDetails
         return $all;
     }
 
-    /** What a number is called in a form: a mass is typed in kilograms, "lift_g" there is "lift_kg". */
-    public static function field(string $name): string
+    /**
+     * A condition as a form asks about it: each number by its field, with whether it is a mass.
+     *
+     * @return array<string, mixed>
+     */
+    public static function asked(ConditionAbout $about): array
     {
-        return str_ends_with($name, '_g') ? substr($name, 0, -1).'kg' : $name;
+        $asked = $about->jsonSerialize();
+        $asked['numbers'] = array_map(
+            static fn (array $n): array => ['field' => self::field($n['name']), 'mass' => self::isMass($n['name']), 'label' => $n['label'], 'example' => $n['example']],
+            $asked['numbers'],
+        );
+
+        return $asked;
+    }
+
+    /** What a number is called in a form: a mass is typed in kilograms, "lift_g" there is "lift_kg". */
+    private static function field(string $name): string
+    {
+        return self::isMass($name) ? substr($name, 0, -1).'kg' : $name;
+    }
+
+    private static function isMass(string $name): bool
+    {
+        return str_ends_with($name, '_g');
     }
 }

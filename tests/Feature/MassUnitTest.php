@@ -94,7 +94,12 @@ it('keeps an ordered figure as the core reads it and asks it again as it was typ
     $this->post('/clients', $form)->assertSessionHasNoErrors();
     $client = Client::query()->latest('id')->firstOrFail();
     expect($client->conditions->mapWithKeys(static fn (ClientCondition $c): array => [$c->code => $c->details])->all())->toBe(['hernia' => ['lift_g:3175'], 'platelets_low' => ['count:45']]);
-    $asked = array_column(Scene::props($this->get("/clients/{$client->id}/screen"))['form']['conditions'], null, 'code');
+    $page = Scene::props($this->get("/clients/{$client->id}/screen"));
+    // The page asks by the very field that is kept.
+    $known = array_column($page['known'], 'numbers', 'code');
+    expect($known['hernia'][0])->toMatchArray(['field' => 'lift_kg', 'mass' => true])
+        ->and($known['platelets_low'][0])->toMatchArray(['field' => 'count', 'mass' => false]);
+    $asked = array_column($page['form']['conditions'], null, 'code');
     expect($asked['hernia']['numbers'])->toBe(['lift_kg' => '3.175'])
         ->and($asked['platelets_low']['numbers'])->toBe(['count' => '45'])
         ->and($asked['hernia']['details'])->toBe([]);

@@ -88,7 +88,7 @@ final class ScreenResource
                 'clearance' => ['given_by' => $clearance->given_by ?? '', 'given_on' => $clearance->given_on ?? '', 'until' => $clearance->until ?? '', 'restrictions' => $clearance->restrictions ?? ''],
             ],
             'from_home' => $client === null ? null : self::fromHome($client),
-            'known' => RuleBook::standard()->conditions(),
+            'known' => array_map(ConditionDetails::asked(...), RuleBook::standard()->conditions()),
         ];
     }
 }

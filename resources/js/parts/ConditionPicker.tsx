@@ -119,18 +119,15 @@ export default function ConditionPicker({
                                             ))}
                                         </fieldset>
                                     )}
-                                    {about.numbers.map((number) => {
-                                        // A mass is ordered in grams and typed in kilograms or pounds.
-                                        const mass = number.name.endsWith("_g");
-                                        const field = mass ? number.name.replace(/_g$/, "_kg") : number.name;
+                                    {about.numbers.map(({ field, mass, label, example }) => {
                                         const typed = (value: string) =>
                                             change(about.code, { numbers: { ...condition.numbers, [field]: value } });
                                         return (
                                             <Field
                                                 key={field}
                                                 className="col-span-2"
-                                                label={mass ? `${number.label}, ${unit.name}` : number.label}
-                                                hint={`empty when not known; for example ${mass ? unit.say(number.example) : number.example}`}
+                                                label={mass ? `${label}, ${unit.name}` : label}
+                                                hint={`empty when not known; for example ${mass ? unit.say(example) : example}`}
                                                 error={errors[`conditions.${i}.numbers.${field}`]}
                                             >
                                                 {mass ? (
