@@ -3,13 +3,20 @@
 declare(strict_types=1);
 
 use App\Actions\Refusal;
+use App\Exceptions\DatabaseFault;
+use App\Exceptions\QuietReport;
+use App\Http\Middleware\CleanInput;
+use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShareProps;
+use App\Http\Middleware\TrustedHosts;
 use BuoyantStep\Core\Errors\CoreError;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
+use Inertia\Middleware\EncryptHistory;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -19,19 +26,32 @@ return Application::configure(basePath: dirname(__DIR__))
         commands: __DIR__.'/../routes/console.php',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [ShareProps::class]);
+        $middleware->prepend([SecurityHeaders::class, TrustedHosts::class]);
+        // What is in the browser's history is unreadable after sign-out.
+        $middleware->web(append: [EncryptHistory::class, ShareProps::class, CleanInput::class]);
+        $middleware->authenticateSessions();
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->report(static function (Throwable $fault): void {
+            QuietReport::of($fault);
+        })->stop();
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
         // What the core refuses is a message at a field for someone who sends a form, and a missing page for someone who asks for one.
         $exceptions->map(CoreError::class, static fn (CoreError $e): Throwable => request()->isMethod('GET')
             ? new NotFoundHttpException($e->getMessage(), $e)
             : Refusal::from($e, 'plan'));
+        // The forms hold every value in its bounds; should one slip through, the database refuses it, and so do we: in words.
+        $exceptions->map(QueryException::class, static function (QueryException $e): Throwable {
+            QuietReport::of($e);
+
+            return DatabaseFault::of($e);
+        });
         // A refused or missing page is still one of our pages: plain words and a way back, never a bare status.
         $exceptions->respond(function (Response $response, Throwable $e, Request $request): Response {
             $status = $response->getStatusCode();
-            if (! $request->expectsJson() && in_array($status, [403, 404, 419, 429, 503], true)) {
+            if (! $request->is('api/*') && ! $request->expectsJson() && in_array($status, [400, 403, 404, 405, 409, 413, 419, 429, 503], true)) {
                 return Inertia::render('Problem', ['status' => $status])->toResponse($request)->setStatusCode($status);
             }
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BandController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\ClearanceLetterController;
@@ -12,6 +13,7 @@ use App\Http\Controllers\KitController;
 use App\Http\Controllers\LimitsController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MeasureController;
+use App\Http\Controllers\PasswordLinkController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ReviewController;
@@ -39,15 +41,29 @@ Route::middleware('throttle:30,1')->group(function (): void {
     Route::post('/intake/{token}', [HomeIntakeController::class, 'submit'])->where('token', '[A-Za-z0-9]{40}');
 });
 
+// Numbers in an address stay inside what a number column holds: a longer one is nobody's.
+foreach (['client', 'item', 'log', 'proposal', 'intake'] as $number) {
+    Route::pattern($number, '[0-9]{1,18}');
+}
+
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('login');
     Route::post('/sign-in', [SignInController::class, 'store']);
+    Route::get('/forgot-password', [PasswordLinkController::class, 'ask']);
+    Route::post('/forgot-password', [PasswordLinkController::class, 'send'])->middleware('throttle:6,1');
+    Route::get('/reset-password/{token}', [PasswordLinkController::class, 'reset'])->where('token', '[A-Za-z0-9]{40,100}')->name('password.reset');
+    Route::post('/reset-password', [PasswordLinkController::class, 'storeReset'])->middleware('throttle:10,1');
+    Route::get('/welcome/{token}', [PasswordLinkController::class, 'welcome'])->where('token', '[A-Za-z0-9]{40,100}');
+    Route::post('/welcome', [PasswordLinkController::class, 'storeWelcome'])->middleware('throttle:10,1');
 });
 
 Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy']);
     // The same with session and sign-in: what any signed-in page costs before it does its own work.
     Route::get('/up/signed-in', static fn (): Response => response('ok'))->can('viewAny', Client::class);
+    Route::get('/account', [AccountController::class, 'show'])->can('viewAny', Client::class);
+    Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:10,1')->can('viewAny', Client::class);
+    Route::put('/account/keys', [AccountController::class, 'keys'])->can('viewAny', Client::class);
     Route::get('/', [TodayController::class, 'show'])->can('viewAny', Client::class);
     Route::get('/rulebook', [RulebookController::class, 'show'])->can('viewAny', Clinic::class);
     Route::put('/rulebook/school', [RulebookController::class, 'school'])->can('setFigures', Clinic::class);
@@ -63,7 +79,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/clients/new', [ScreenController::class, 'create'])->can('create', Client::class);
     Route::post('/clients', [ScreenController::class, 'store'])->can('create', Client::class);
 
-    Route::prefix('/clients/{client}')->whereNumber(['client', 'item', 'log', 'proposal', 'intake'])->group(function (): void {
+    Route::prefix('/clients/{client}')->group(function (): void {
         Route::middleware('can:view,client')->group(function (): void {
             Route::get('/screen', [ScreenController::class, 'show']);
             Route::get('/clearance-letter', [ClearanceLetterController::class, 'show']);
@@ -82,6 +98,7 @@ Route::middleware('auth')->group(function (): void {
         });
         Route::middleware('can:update,client')->group(function (): void {
             Route::put('/screen', [ScreenController::class, 'update']);
+            Route::post('/mend', [ScreenController::class, 'mend']);
             Route::post('/intake', [HomeIntakeController::class, 'invite']);
             Route::post('/intake/{intake}', [HomeIntakeController::class, 'decide']);
             Route::post('/measure', [MeasureController::class, 'store']);
@@ -95,6 +112,7 @@ Route::middleware('auth')->group(function (): void {
             Route::put('/plan/items/{item}/dose', [PlanController::class, 'dose']);
             Route::delete('/plan/items/{item}', [PlanController::class, 'remove']);
             Route::post('/plan/ahead', [PlanController::class, 'prepare']);
+            Route::post('/plan/undo', [PlanController::class, 'undo']);
             Route::post('/plan/issue', [PlanController::class, 'issue']);
             Route::post('/gate', [GateController::class, 'store']);
             Route::post('/log', [LogController::class, 'store']);
@@ -102,6 +120,8 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/review/{proposal}/accept', [ReviewController::class, 'accept']);
             Route::put('/review/{proposal}', [ReviewController::class, 'edit']);
             Route::post('/review/{proposal}/refuse', [ReviewController::class, 'refuse']);
+            Route::post('/review/{proposal}/undo', [ReviewController::class, 'undo']);
+            Route::post('/review/reopen-stop/{log}', [ReviewController::class, 'reopenStop']);
             Route::post('/review/clear-stop', [ReviewController::class, 'clearStop']);
         });
     });

@@ -75,6 +75,8 @@ final class AskAtHome
 
     private function apply(Client $client, string $field, string $answer): void
     {
+        SaveScreen::next($client);
+        $client->save();
         if (str_starts_with($field, 'condition:')) {
             $code = substr($field, strlen('condition:'));
             // "No" never takes a condition away: that is a clinician's own change on Screen.

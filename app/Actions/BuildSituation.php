@@ -25,6 +25,7 @@ use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Limits\ClinicFigures;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Measures\MeasureSet;
+use BuoyantStep\Core\Measures\Result;
 use BuoyantStep\Core\Plan\Situation;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Units\Day;
@@ -43,7 +44,7 @@ final class BuildSituation
     {
         $client->loadMissing(self::RELATIONS);
 
-        return new Situation($this->profile($client), $on ?? $client->clinic->today(), $this->measures($client), $this->kit($client), $this->catalogue, $this->rules, $this->figures($client->clinic), $this->place($client));
+        return new Situation($this->profile($client), $on ?? $client->clinic->today(), $this->measures($client), $this->kit($client), $this->catalogue, $this->rules, $this->figures($client->clinic), self::place($client));
     }
 
     public function wishes(Client $client): Wishes
@@ -99,15 +100,33 @@ final class BuildSituation
 
     private function measures(Client $client): MeasureSet
     {
-        $bags = $client->measures->map(static fn (MeasureResult $m): Bag => new Bag(array_filter([
-            'test' => $m->test, 'side' => $m->side, 'value' => $m->value === null ? null : (float) $m->value, 'second_value' => $m->second_value === null ? null : (float) $m->second_value, 'family' => $m->family,
-            'load_g' => $m->load_g, 'reps' => $m->reps, 'rir' => $m->rir, 'not_tested' => $m->not_tested, 'on' => $m->measured_on,
-        ], static fn (mixed $v): bool => $v !== null)));
-
-        return MeasureSet::read(array_values($bags->all()));
+        return MeasureSet::read(array_values($client->measures->map(self::measured(...))->all()));
     }
 
-    private function place(Client $client): Place
+    private static function measured(MeasureResult $m): Bag
+    {
+        return new Bag(array_filter([
+            'test' => $m->test, 'side' => $m->side, 'value' => $m->value === null ? null : (float) $m->value, 'second_value' => $m->second_value === null ? null : (float) $m->second_value, 'family' => $m->family,
+            'load_g' => $m->load_g, 'reps' => $m->reps, 'rir' => $m->rir, 'not_tested' => $m->not_tested, 'on' => $m->measured_on,
+        ], static fn (mixed $v): bool => $v !== null));
+    }
+
+    public static function result(MeasureResult $row): Result
+    {
+        return Result::read(self::measured($row));
+    }
+
+    public static function piece(KitPiece $p): Piece
+    {
+        return new Piece('p'.$p->id, $p->label, $p->mass_g, $p->count, GripClass::from($p->grip), $p->holdable, $p->packable, $p->plate);
+    }
+
+    public static function carrier(KitCarrier $c): Carrier
+    {
+        return new Carrier('c'.$c->id, $c->label, $c->mass_g, $c->count, $c->max_mass_g, $c->max_pieces, GripClass::from($c->grip), $c->plates);
+    }
+
+    public static function place(Client $client): Place
     {
         return Place::read(new Bag(array_filter($client->place ?? [], static fn (mixed $v): bool => $v !== null)));
     }
@@ -115,12 +134,8 @@ final class BuildSituation
     private function kit(Client $client): Kit
     {
         return new Kit(
-            array_values($client->pieces->map(static fn (KitPiece $p): Piece => new Piece(
-                'p'.$p->id, $p->label, $p->mass_g, $p->count, GripClass::from($p->grip), $p->holdable, $p->packable, $p->plate,
-            ))->all()),
-            array_values($client->carriers->map(static fn (KitCarrier $c): Carrier => new Carrier(
-                'c'.$c->id, $c->label, $c->mass_g, $c->count, $c->max_mass_g, $c->max_pieces, GripClass::from($c->grip), $c->plates,
-            ))->all()),
+            array_values($client->pieces->map(self::piece(...))->all()),
+            array_values($client->carriers->map(self::carrier(...))->all()),
             array_values($client->bands->map(self::band(...))->all()),
         );
     }

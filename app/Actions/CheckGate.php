@@ -31,7 +31,7 @@ final class CheckGate
         $situation = $this->build->of($client);
         try {
             Symptoms::assertKnown($symptoms, '/symptoms');
-            $result = (new Gate($situation->client, $situation->on, $situation->envelope))->check(Readings::read(new Bag($readings)), $symptoms, $pain);
+            $result = (new Gate($situation->client, $situation->on, $situation->envelope))->check(Readings::read(new Bag($readings)), $symptoms, $pain, StopSigns::open($client));
         } catch (CoreError $e) {
             throw Refusal::from($e, 'readings');
         }

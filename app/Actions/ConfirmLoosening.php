@@ -32,6 +32,8 @@ final class ConfirmLoosening
             throw Refusal::at('rule', 'Nothing here waits for a confirmation.');
         }
         DB::transaction(function () use ($client, $by, $rule, $reason, $due, $situation): void {
+            SaveScreen::next($client);
+            $client->save();
             if ($rule === 'postpartum') {
                 $this->screenedAfterBirth($client);
             }

@@ -7,74 +7,121 @@ namespace App\Actions;
 use App\Models\Client;
 use App\Models\Decision;
 use App\Models\PlanItem;
+use App\Models\PlanSnapshot;
 use App\Models\Proposal;
-use App\Models\SessionLog;
 use App\Models\User;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Situation;
+use Closure;
 use Illuminate\Support\Facades\DB;
 
-/** A clinician accepts, edits or refuses a proposal. What is accepted goes into the plan's next version. */
+/** A clinician accepts, edits or refuses a proposal. What is accepted goes into the plan's next version; each can be taken back. */
 final class DecideProposal
 {
-    public function __construct(private readonly BuildSituation $build, private readonly DraftPlan $drafts, private readonly Catalogue $catalogue)
+    public function __construct(private readonly BuildSituation $build, private readonly PlanDesk $desk, private readonly Catalogue $catalogue)
     {
     }
 
     public function accept(Proposal $proposal, User $by): void
     {
-        $this->decide($proposal, $by, 'accepted', Dose::read(new Bag($proposal->dose)), null);
+        $this->decide($proposal, $by, 'accepted', Dose::read(new Bag($proposal->dose)), null, false);
     }
 
-    public function edit(Proposal $proposal, User $by, Dose $dose, ?string $reason): void
+    /**
+     * @param  Closure(Dose): Dose  $typed  from the proposed dose to the one that was typed
+     * @param  bool  $confirmed  an unusual dose was looked at twice
+     */
+    public function edit(Proposal $proposal, User $by, Closure $typed, ?string $reason, bool $confirmed): void
     {
-        $this->decide($proposal, $by, 'edited', $dose, $reason);
+        $this->decide($proposal, $by, 'edited', $typed(Dose::read(new Bag($proposal->dose))), $reason, $confirmed);
     }
 
     public function refuse(Proposal $proposal, User $by, string $reason): void
     {
-        $this->decide($proposal, $by, 'refused', null, $reason);
+        $this->decide($proposal, $by, 'refused', null, $reason, false);
     }
 
-    public function clearStop(Client $client, User $by, string $reason): void
+    /** Takes a decision back: the proposal is open again, and the plan's next version as it was before. */
+    public function undo(Proposal $proposal, User $by): void
     {
-        DB::transaction(function () use ($client, $by, $reason): void {
-            $logs = SessionLog::query()->where('client_id', $client->id)->whereNotNull('stop_sign')->whereNull('stop_cleared_at')->lockForUpdate()->get();
-            foreach ($logs as $log) {
-                $log->update(['stop_cleared_at' => now()]);
-                Decision::record($by, $client, 'stop.cleared', sprintf('Stop sign of %s cleared: %s.', $log->done_on, $log->stop_sign), ['log' => $log->id], $reason);
+        $client = $proposal->client;
+        DB::transaction(function () use ($proposal, $client, $by): void {
+            Client::query()->lockForUpdate()->findOrFail($client->id);
+            $now = Proposal::query()->findOrFail($proposal->id);
+            if (! in_array($now->status, Proposal::DECIDED, true)) {
+                throw Refusal::at('proposal', 'There is no decision here to take back.');
             }
-            Proposal::query()->where('client_id', $client->id)->where('status', Proposal::OPEN)->where('decision', 'stop')->update(['status' => 'superseded']);
+            if (Proposal::query()->where('client_id', $client->id)->where('id', '>', $now->id)->where('session_log_id', '!=', $now->session_log_id)->exists()) {
+                throw Refusal::at('proposal', 'A later session has been reviewed since; decide on its proposals instead.');
+            }
+            $this->takeOutOfPlan($now, $client, $by);
+            $now->update(['status' => Proposal::OPEN, 'taken' => null, 'plan_snapshot_id' => null]);
+            Decision::record($by, $client, 'proposal.undone', sprintf('%s: %s taken back.', $this->catalogue->family($proposal->planItem->family)->rung($now->rung)->name, $proposal->status), ['proposal' => $now->id]);
         });
     }
 
-    private function decide(Proposal $proposal, User $by, string $status, ?Dose $dose, ?string $reason): void
+    private function takeOutOfPlan(Proposal $proposal, Client $client, User $by): void
     {
+        if ($proposal->taken === null) {
+            return;
+        }
+        $before = $proposal->plan_snapshot_id === null ? null : PlanSnapshot::query()->find($proposal->plan_snapshot_id);
+        if ($before === null) {
+            throw Refusal::at('proposal', 'The plan with this decision was issued since, or it lies too far back. Change the exercise on Plan.');
+        }
+        if ($before->id === $this->desk->newest($client)?->id) {
+            $this->desk->undo($client, $by, Client::query()->findOrFail($client->id)->plan_revision);
+
+            return;
+        }
+        $plan = $this->desk->draft($client, $by, null, 'A decision taken back.');
+        $row = $plan->items->firstWhere('family', $proposal->planItem->family);
+        if ($row === null || $row->rung !== $proposal->rung || Dose::read(new Bag($row->dose)) != Dose::read(new Bag($proposal->taken))) {
+            throw Refusal::at('proposal', 'This exercise was changed again since. Change it on Plan.');
+        }
+        $items = $before->draft['items'] ?? [$proposal->planItem->only(PlanItem::COPIED)];
+        foreach ($items as $item) {
+            if ($item['family'] === $row->family) {
+                $row->update(array_intersect_key($item, array_flip(PlanItem::COPIED)));
+            }
+        }
+    }
+
+    private function decide(Proposal $proposal, User $by, string $status, ?Dose $dose, ?string $reason, bool $confirmed): void
+    {
+        if ($proposal->decision === 'stop') {
+            throw Refusal::at('proposal', 'A stop sign is open. Clear it first, with who looked and what was found; nothing else is decided until then.');
+        }
         $client = $proposal->client;
         $situation = $this->build->of($client);
-        $rung = $this->catalogue->family($proposal->planItem->family)->rung($proposal->rung);
-        if ($dose !== null && $proposal->decision !== 'stop') {
-            $dose = EditPlan::asMeant($situation, $rung, $dose);
-            EditPlan::assertAllowed($situation, $proposal->planItem->family, $rung, PlanItemRow::goal($proposal->planItem), $dose);
+        $family = $this->catalogue->family($proposal->planItem->family);
+        $rung = $family->rung($proposal->rung);
+        if ($dose !== null) {
+            $dose = CheckDose::asMeant($situation, $rung, $dose);
+            CheckDose::assertAllowed($situation, $family, $rung, PlanItemRow::goal($proposal->planItem), $dose, $confirmed);
             if ($situation->openSides($rung) === []) {
                 throw Refusal::at('rung', 'This exercise is outside the limits of today.');
             }
         }
         DB::transaction(function () use ($proposal, $by, $status, $dose, $reason, $client, $situation, $rung): void {
+            Client::query()->lockForUpdate()->findOrFail($client->id);
             // Decided once: of two clicks, or two people, the second finds nothing open.
             if (Proposal::query()->whereKey($proposal->id)->where('status', Proposal::OPEN)->update(['status' => $status]) === 0) {
                 throw Refusal::at('proposal', 'This proposal was decided already.');
             }
             $moves = $dose !== null && in_array($proposal->decision, ['step_up', 'ease'], true) || $status === 'edited';
             if ($dose !== null && $moves) {
-                $plan = $this->drafts->desk($client, $by);
-                $plan->increment('revision');
-                $row = $plan->items()->where('family', $proposal->planItem->family)->firstOrFail();
+                $before = $this->desk->next($client, $by, null, sprintf('%s: %s %s.', $rung->name, str_replace('_', ' ', $proposal->decision), $status));
+                $row = $this->desk->onDesk($client)->items()->where('family', $proposal->planItem->family)->first();
+                if ($row === null) {
+                    throw Refusal::at('proposal', 'This exercise was taken out of the next version. Add it again first, or refuse.');
+                }
                 $recipe = (new Drafter($situation))->recipe($this->catalogue->family($row->family), $rung, PlanItemRow::goal($row), $dose);
                 $this->row($row, $proposal, $dose, $recipe, $situation, $by);
+                Proposal::query()->whereKey($proposal->id)->update(['taken' => json_encode($dose, JSON_THROW_ON_ERROR), 'plan_snapshot_id' => $before->id]);
             }
             Decision::record($by, $client, 'proposal.'.$status, sprintf('%s: %s %s.', $rung->name, str_replace('_', ' ', $proposal->decision), $status), [
                 'proposal' => $proposal->id, 'proposed' => $proposal->dose, 'taken' => $dose?->jsonSerialize(),

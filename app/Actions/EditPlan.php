@@ -8,25 +8,24 @@ use App\Models\Client;
 use App\Models\PlanItem;
 use App\Models\User;
 use BuoyantStep\Core\Dose\Dose;
-use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Exercises\Catalogue;
-use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Situation;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Units\Mass;
+use Closure;
 use Illuminate\Support\Facades\DB;
 
 /** Changes to a draft, one exercise at a time; every change is held against the limits before it is kept. */
 final class EditPlan
 {
-    public function __construct(private readonly BuildSituation $build, private readonly Catalogue $catalogue, private readonly DraftPlan $drafts, private readonly PlanFit $fit)
+    public function __construct(private readonly BuildSituation $build, private readonly Catalogue $catalogue, private readonly PlanDesk $desk, private readonly PlanFit $fit)
     {
     }
 
     public function swapRung(Client $client, User $by, int $itemId, string $rung, int $revision): void
     {
-        $this->change($client, $by, $itemId, $revision, function (PlanItem $item, Situation $situation, Wishes $wishes) use ($rung): array {
+        $this->change($client, $by, $itemId, $revision, 'Another rung', function (PlanItem $item, Situation $situation, Wishes $wishes) use ($rung): array {
             $family = $this->catalogue->family($item->family);
             [$new, $why] = (new Drafter($situation))->item($family, $family->rung($rung), $wishes);
             if ($new === null) {
@@ -37,13 +36,17 @@ final class EditPlan
         });
     }
 
-    public function setDose(Client $client, User $by, int $itemId, Dose $dose, int $revision): void
+    /**
+     * @param  Closure(Dose): Dose  $typed  from the dose that stands to the one that was typed
+     * @param  bool  $confirmed  an unusual dose was looked at twice
+     */
+    public function setDose(Client $client, User $by, int $itemId, Closure $typed, int $revision, bool $confirmed): void
     {
-        $this->change($client, $by, $itemId, $revision, function (PlanItem $item, Situation $situation) use ($dose): array {
+        $this->change($client, $by, $itemId, $revision, 'Another dose', function (PlanItem $item, Situation $situation) use ($typed, $confirmed): array {
             $family = $this->catalogue->family($item->family);
             $rung = $family->rung($item->rung);
-            $dose = self::asMeant($situation, $rung, $dose);
-            self::assertAllowed($situation, $item->family, $rung, PlanItemRow::goal($item), $dose);
+            $dose = CheckDose::asMeant($situation, $rung, $typed(PlanItemRow::dose($item)));
+            CheckDose::assertAllowed($situation, $family, $rung, PlanItemRow::goal($item), $dose, $confirmed);
             $recipe = (new Drafter($situation))->recipe($family, $rung, PlanItemRow::goal($item), $dose);
 
             return [
@@ -56,7 +59,7 @@ final class EditPlan
     /** The same exercise as the limits, the kit and the measures of today have it: its dose is kept where it still may be. */
     public function bringUpToDate(Client $client, User $by, int $itemId, int $revision): void
     {
-        $this->change($client, $by, $itemId, $revision, function (PlanItem $item, Situation $situation, Wishes $wishes): array {
+        $this->change($client, $by, $itemId, $revision, 'Brought up to today', function (PlanItem $item, Situation $situation, Wishes $wishes): array {
             $family = $this->catalogue->family($item->family);
             $rung = $family->rung($item->rung);
             [$new, $why] = (new Drafter($situation))->item($family, $rung, $wishes);
@@ -71,7 +74,7 @@ final class EditPlan
     public function remove(Client $client, User $by, int $itemId, int $revision): void
     {
         DB::transaction(function () use ($client, $by, $itemId, $revision): void {
-            $item = $this->onDesk($client, $by, $itemId, $revision);
+            $item = $this->onDesk($client, $by, $itemId, $revision, 'Taken out');
             $item->delete();
         });
     }
@@ -90,7 +93,7 @@ final class EditPlan
             [$item, $why] = $drafter->item($family, $rung, $wishes);
             if ($item !== null) {
                 DB::transaction(function () use ($client, $by, $item, $revision): void {
-                    $plan = $this->drafts->deskAt($client, $by, $revision);
+                    $plan = $this->desk->draft($client, $by, $revision, 'Added: '.lcfirst($item->family->name).'.');
                     $position = $plan->items()->max('position');
                     $plan->items()->updateOrCreate(['family' => $item->family->code], ['position' => (is_numeric($position) ? (int) $position : 0) + 1, ...PlanItemRow::from($item)]);
                 });
@@ -102,57 +105,21 @@ final class EditPlan
         throw Refusal::at('family', $why === '' ? 'No rung of this family is open yet: measure first.' : $why);
     }
 
-    /** A load typed as the page showed it, to ten grams or in pounds, is the one that the kit makes. */
-    public static function asMeant(Situation $situation, Rung $rung, Dose $dose): Dose
-    {
-        $made = $dose->loadG === null || $rung->holding === null ? null : $situation->ladder($rung)?->alike($dose->loadG);
-
-        return $made === null ? $dose : $dose->with(loadG: $made->loadG);
-    }
-
-    /** Held against envelope and kit; the refusal names the field and a value that works. */
-    public static function assertAllowed(Situation $situation, string $family, Rung $rung, Goal $goal, Dose $dose): void
-    {
-        $oneRepMax = $situation->measures->oneRepMax($family);
-        if ($rung->holding !== null) {
-            $ladder = $situation->ladder($rung);
-            if ($dose->loadG === null) {
-                throw Refusal::at('load', 'This exercise takes a load; choose one that the kit can make.');
-            }
-            if ($ladder === null || $ladder->at($dose->loadG) === null) {
-                $near = array_filter([$ladder?->below($dose->loadG)?->loadG, $ladder?->above($dose->loadG)?->loadG]);
-                throw Refusal::at('load', sprintf('%s cannot be made here.%s', Mass::say($dose->loadG), $near === [] ? '' : ' Nearest: '.implode(' or ', array_map(Mass::say(...), $near)).'.'));
-            }
-        } elseif ($dose->loadG !== null) {
-            throw Refusal::at('load', 'This exercise takes no load; leave it empty.');
-        }
-        foreach ($situation->prescriber->breaches($rung, $goal, $dose, $oneRepMax, $situation->workingSide($rung)) as $limit) {
-            $field = match ($limit->field->value) {
-                'effort_max' => 'effort_hi',
-                'rest_min_s' => 'rest_s',
-                'reps_min' => 'amount_lo',
-                'reps_max', 'hold_max_s' => 'amount_hi',
-                default => 'load',
-            };
-            throw Refusal::at($field, 'Outside the limits: '.$limit->says);
-        }
-    }
-
     /** @param  callable(PlanItem, Situation, Wishes): array<string, mixed>  $to */
-    private function change(Client $client, User $by, int $itemId, int $revision, callable $to): void
+    private function change(Client $client, User $by, int $itemId, int $revision, string $says, callable $to): void
     {
         $situation = $this->build->of($client);
         $wishes = $this->build->wishes($client);
-        DB::transaction(function () use ($client, $by, $itemId, $revision, $to, $situation, $wishes): void {
-            $item = $this->onDesk($client, $by, $itemId, $revision);
+        DB::transaction(function () use ($client, $by, $itemId, $revision, $says, $to, $situation, $wishes): void {
+            $item = $this->onDesk($client, $by, $itemId, $revision, $says);
             $item->update($to($item, $situation, $wishes));
         });
     }
 
-    private function onDesk(Client $client, User $by, int $itemId, int $revision): PlanItem
+    private function onDesk(Client $client, User $by, int $itemId, int $revision, string $says): PlanItem
     {
         $asked = PlanItem::query()->whereKey($itemId)->whereHas('plan', static fn ($q) => $q->where('client_id', $client->id))->firstOrFail();
-        $plan = $this->drafts->deskAt($client, $by, $revision);
+        $plan = $this->desk->draft($client, $by, $revision, sprintf('%s: %s.', $says, lcfirst($this->catalogue->family($asked->family)->name)));
 
         return $plan->items()->where('family', $asked->family)->firstOrFail();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Exceptions\QuietReport;
 use App\Models\Client;
 use App\Models\Clinic;
 use App\Models\MeasureResult;
@@ -11,6 +12,7 @@ use App\Models\Plan;
 use App\Models\Proposal;
 use App\Models\SessionLog;
 use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\Facts;
@@ -20,7 +22,11 @@ use BuoyantStep\Core\Plan\Situation;
 use BuoyantStep\Core\Progress\Need;
 use BuoyantStep\Core\Progress\Needs;
 use BuoyantStep\Core\Units\Day;
+use ErrorException;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use TypeError;
+use UnexpectedValueException;
+use ValueError;
 
 /** Today's list for a clinic: every client with what they need, most urgent first. */
 final class FindNeeds
@@ -45,19 +51,8 @@ final class FindNeeds
         $quiet = [];
         foreach ($clients as $client) {
             $client->setRelation('clinic', $clinic);
-            $needs = $this->needs($client, $today);
-            $first = $needs[0] ?? null;
-            $row = [
-                'id' => $client->id,
-                'name' => $client->name(),
-                'age' => Day::of($client->birth_date)->yearsTo($today),
-                'mark' => $first->mark ?? 'quiet',
-                'rank' => $first->rank ?? 99,
-                'needs' => array_map(static fn (Need $n): array => ['mark' => $n->mark, 'says' => $n->says, 'stage' => $n->stage], $needs),
-                'last' => $client->logs->first()?->done_on,
-                'plan' => $client->plans->firstWhere('status', Plan::ISSUED)?->version,
-            ];
-            if ($first === null || $first->mark === 'quiet') {
+            $row = $this->row($client, $today);
+            if ($row['mark'] === 'quiet') {
                 $quiet[] = $row;
             } else {
                 $rows[] = $row;
@@ -66,6 +61,32 @@ final class FindNeeds
         usort($rows, static fn (array $a, array $b): int => [$a['rank'], $a['name']] <=> [$b['rank'], $b['name']]);
 
         return ['rows' => $rows, 'quiet' => $quiet];
+    }
+
+    /** @return array{mark: string, rank: int, name: string}&array<string, mixed> */
+    private function row(Client $client, Day $today): array
+    {
+        try {
+            $needs = $this->needs($client, $today);
+            $age = Day::of($client->birth_date)->yearsTo($today);
+        } catch (CoreError|ValueError|TypeError|UnexpectedValueException|ErrorException $fault) {
+            // One record that cannot be read is that client's need, and nobody else's.
+            QuietReport::ofRecord($client->id, $fault);
+            $needs = [new Need('look', 1, 'This record cannot be read as it is stored: look at Screen, which says what to put right.', 'screen')];
+            $age = null;
+        }
+        $first = $needs[0] ?? null;
+
+        return [
+            'id' => $client->id,
+            'name' => $client->name(),
+            'age' => $age,
+            'mark' => $first->mark ?? 'quiet',
+            'rank' => $first->rank ?? 99,
+            'needs' => array_map(static fn (Need $n): array => ['mark' => $n->mark, 'says' => $n->says, 'stage' => $n->stage], $needs),
+            'last' => $client->logs->first()?->done_on,
+            'plan' => $client->plans->firstWhere('status', Plan::ISSUED)?->version,
+        ];
     }
 
     /** A fall, or a date of the limits that has passed, since the last test. */

@@ -4,97 +4,150 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Editing\OneForm;
 use App\Models\Client;
+use App\Models\Decision;
+use App\Models\LogItem;
+use App\Models\LogSource;
 use App\Models\Plan;
-use App\Models\PlanItem;
-use App\Models\Proposal;
 use App\Models\SessionLog;
+use App\Models\SessionLogVersion;
 use App\Models\User;
-use BuoyantStep\Core\Exercises\Catalogue;
-use BuoyantStep\Core\Progress\Reviewer;
+use BuoyantStep\Core\Units\Day;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Keeps what was done and proposes what comes next. The same key sent twice is one session: a double click, a retry or a
- * lost answer never doubles a set.
+ * Keeps what was done and has the next doses worked out. Same key and same content is one session: a double click, a retry
+ * or a lost answer never doubles a set. Same key and other content is a correction: kept, with the earlier one beside it.
+ *
+ * @phpstan-type Session array{done_on: string, pain_before: int|null, pain_next_morning: int|null, stop_sign: string|null, skipped: string|null, note: string|null}
+ * @phpstan-type Item array{item: int, sets: list<array<string, mixed>>, pain_during: int|null}
  */
 final class LogSession
 {
-    public function __construct(private readonly BuildSituation $build, private readonly ReadHistory $history, private readonly Catalogue $catalogue)
+    public function __construct(private readonly WorkOutReview $review)
     {
     }
 
     /**
-     * @param  array{done_on: string, pain_before: int|null, pain_next_morning: int|null, stop_sign: string|null, skipped: string|null, note: string|null}  $session
-     * @param  list<array{item: int, sets: list<array<string, mixed>>, pain_during: int|null}>  $items
+     * @param  Session  $session
+     * @param  list<Item>  $items
+     * @param  int|null  $corrects  version that a correction was made on; null for a session that is sent as it was done
      */
-    public function run(Client $client, User $by, Plan $plan, string $key, array $session, array $items): SessionLog
+    public function run(Client $client, User $by, Plan $plan, string $key, array $session, array $items, LogSource $source = LogSource::Clinician, ?int $corrects = null): SessionLog
     {
-        $known = SessionLog::query()->where('client_id', $client->id)->where('idempotency_key', $key)->first();
-        if ($known !== null) {
-            return $known;
-        }
+        $hash = OneForm::hash([$plan->id, $session, $items]);
 
-        return DB::transaction(function () use ($client, $by, $plan, $key, $session, $items): SessionLog {
-            $log = SessionLog::query()->createOrFirst(
-                ['client_id' => $client->id, 'idempotency_key' => $key],
-                [...$session, 'plan_id' => $plan->id, 'user_id' => $by->id],
-            );
-            if (! $log->wasRecentlyCreated) {
-                return $log;
+        return DB::transaction(function () use ($client, $by, $plan, $key, $session, $items, $source, $corrects, $hash): SessionLog {
+            Client::query()->lockForUpdate()->findOrFail($client->id);
+            $log = SessionLog::query()->where('client_id', $client->id)->where('idempotency_key', $key)->lockForUpdate()->first();
+            if ($log !== null) {
+                return $this->again($log, $client, $by, $plan, $session, $items, $source, $corrects, $hash);
             }
-            foreach ($items as $row) {
-                $item = $plan->items->firstOrFail('id', $row['item']);
-                $log->items()->create([
-                    'plan_item_id' => $item->id, 'family' => $item->family, 'rung' => $item->rung,
-                    'dose' => $item->dose, 'sets' => $row['sets'], 'pain_during' => $row['pain_during'],
-                ]);
-            }
-            $this->propose($client, $plan, $log);
+            $log = $client->logs()->create([...$session, 'idempotency_key' => $key, 'plan_id' => $plan->id, 'user_id' => $by->id, 'source' => $source, 'content_hash' => $hash]);
+            $this->keepItems($log, $plan, $items);
+            $this->review->run($client, sprintf('the session of %s, entered since.', Day::of($log->done_on)->label()));
 
             return $log;
         });
     }
 
-    /** Next-morning pain comes a day late; it changes the review. */
-    public function nextMorning(Client $client, SessionLog $log, int $pain): void
+    /** Next-morning pain comes a day late; it changes the review, and what was decided before it stays decided. */
+    public function nextMorning(Client $client, User $by, SessionLog $log, int $pain): void
     {
-        DB::transaction(function () use ($client, $log, $pain): void {
-            $log->update(['pain_next_morning' => $pain]);
-            $plan = Plan::query()->with('items')->findOrFail($log->plan_id);
-            if ($plan->status === Plan::ISSUED) {
-                $this->propose($client, $plan, $log);
+        DB::transaction(function () use ($client, $by, $log, $pain): void {
+            Client::query()->lockForUpdate()->findOrFail($client->id);
+            $now = SessionLog::query()->lockForUpdate()->findOrFail($log->id);
+            if ($now->pain_next_morning === $pain) {
+                return;
             }
+            if ($now->pain_next_morning !== null) {
+                throw Refusal::at('pain_next_morning', sprintf('%d was entered for that morning already. If it is wrong, correct the session on Log.', $now->pain_next_morning));
+            }
+            // What was sent first is kept by its content: sent again, it is known, and does not take the morning away.
+            $this->keepEarlier($now, User::query()->findOrFail($now->user_id), $now->source, $now->content_hash, self::content($now), inForce: true);
+            $now->update(['pain_next_morning' => $pain, 'version' => $now->version + 1, 'content_hash' => null]);
+            $says = sprintf('Pain the morning after %s: %d.', Day::of($now->done_on)->label(), $pain);
+            Decision::record($by, $client, 'log.next_morning', $says, ['log' => $now->id, 'pain' => $pain]);
+            $this->review->run($client, lcfirst($says));
         });
     }
 
-    private function propose(Client $client, Plan $plan, SessionLog $log): void
+    /**
+     * @param  Session  $session
+     * @param  list<Item>  $items
+     */
+    private function again(SessionLog $log, Client $client, User $by, Plan $plan, array $session, array $items, LogSource $source, ?int $corrects, string $hash): SessionLog
     {
-        Proposal::query()->where('client_id', $client->id)->where('status', Proposal::OPEN)->update(['status' => 'superseded']);
-        $logs = $client->logs()->with('items')->limit(30)->get();
-        $situation = $this->build->of($client);
-        $reviewer = new Reviewer($situation, $this->build->wishes($client));
-        foreach ($plan->items as $item) {
-            $this->proposeFor($client, $item, $log, $reviewer, $logs);
+        if ($log->content_hash === $hash) {
+            return $log;
         }
+        if ($corrects === null && $log->earlier()->where('content_hash', $hash)->exists()) {
+            // Sent again after it was corrected: it was kept the first time.
+            return $log;
+        }
+        if ($corrects !== null && $corrects !== $log->version) {
+            throw Refusal::at('version', 'Somebody corrected this session meanwhile. The page shows it as it is now; make your correction on that.');
+        }
+        if ($plan->id !== $log->plan_id) {
+            throw Refusal::at('plan_id', 'This session was done on another version of the plan. Open it on Log and correct it there.');
+        }
+        if (! $source->mayCorrect($log->source)) {
+            $this->keepEarlier($log, $by, $source, $hash, ['session' => $session, 'items' => $items], inForce: false);
+
+            return $log;
+        }
+        if ($log->hasOpenStopSign() && $session['stop_sign'] === null) {
+            throw Refusal::at('stop_sign', sprintf('A stop sign stands on record: %s. It is not corrected away; on Review say who looked and what was found.', $log->stop_sign));
+        }
+        $this->correct($log, $client, $by, $plan, $session, $items, $source, $hash);
+
+        return $log;
     }
 
-    /** @param  iterable<SessionLog>  $logs */
-    private function proposeFor(Client $client, PlanItem $item, SessionLog $log, Reviewer $reviewer, iterable $logs): void
+    /**
+     * @param  Session  $session
+     * @param  list<Item>  $items
+     */
+    private function correct(SessionLog $log, Client $client, User $by, Plan $plan, array $session, array $items, LogSource $source, string $hash): void
     {
-        $family = $this->catalogue->family($item->family);
-        $reviewed = $reviewer->review($family, $family->rung($item->rung), PlanItemRow::goal($item), PlanItemRow::dose($item), $this->history->of($logs, $item->family, $item->rung));
-        $proposal = $reviewed->proposal;
-        Proposal::query()->updateOrCreate(['plan_item_id' => $item->id, 'session_log_id' => $log->id], [
-            'client_id' => $client->id,
-            'status' => Proposal::OPEN,
-            'decision' => $proposal->decision->value,
-            'lever' => $proposal->lever,
-            'rung' => $reviewed->rung->code,
-            'dose' => $proposal->dose->jsonSerialize(),
-            'because' => array_map(static fn ($r): array => $r->jsonSerialize(), $proposal->because),
-            'otherwise' => $proposal->otherwise,
-            'review' => $proposal->review,
+        $this->keepEarlier($log, User::query()->findOrFail($log->user_id), $log->source, $log->content_hash, self::content($log), inForce: true);
+        $log->update([
+            ...$session, 'version' => $log->version + 1, 'user_id' => $by->id, 'source' => $source, 'content_hash' => $hash,
+            // Another sign than the one that was cleared has not been cleared.
+            'stop_cleared_at' => $session['stop_sign'] === $log->stop_sign ? $log->stop_cleared_at : null,
         ]);
+        $log->items()->delete();
+        $this->keepItems($log, $plan, $items);
+        $says = sprintf('The session of %s was corrected (version %d).', Day::of($log->done_on)->label(), $log->version);
+        Decision::record($by, $client, 'log.corrected', $says, ['log' => $log->id, 'version' => $log->version]);
+        $this->review->run($client, lcfirst($says));
+    }
+
+    /** @return array{session: array<string, mixed>, items: list<array<string, mixed>>} */
+    private static function content(SessionLog $log): array
+    {
+        return [
+            'session' => $log->only(['done_on', 'pain_before', 'pain_next_morning', 'stop_sign', 'skipped', 'note']),
+            'items' => array_values($log->items()->get()->map(static fn (LogItem $i): array => ['family' => $i->family, 'rung' => $i->rung, ...$i->only(['sets', 'pain_during'])])->all()),
+        ];
+    }
+
+    /** @param  array{session: array<string, mixed>, items: list<array<string, mixed>>}  $content */
+    private function keepEarlier(SessionLog $log, User $by, LogSource $source, ?string $hash, array $content, bool $inForce): void
+    {
+        SessionLogVersion::query()->create(['session_log_id' => $log->id, 'user_id' => $by->id, 'version' => $log->version, 'source' => $source, 'content_hash' => $hash, 'was_in_force' => $inForce, 'content' => $content]);
+    }
+
+    /** @param  list<Item>  $items */
+    private function keepItems(SessionLog $log, Plan $plan, array $items): void
+    {
+        foreach ($items as $row) {
+            $item = $plan->items->firstOrFail('id', $row['item']);
+            $log->items()->create([
+                'plan_item_id' => $item->id, 'family' => $item->family, 'rung' => $item->rung,
+                'dose' => $item->dose, 'sets' => $row['sets'], 'pain_during' => $row['pain_during'],
+            ]);
+        }
     }
 }

@@ -27,7 +27,7 @@ final class PlanAhead
 {
     public const DAYS = 7;
 
-    public function __construct(private readonly BuildSituation $build, private readonly RuleBook $rules, private readonly PlanFit $fit, private readonly DraftPlan $drafts, private readonly Catalogue $catalogue)
+    public function __construct(private readonly BuildSituation $build, private readonly RuleBook $rules, private readonly PlanFit $fit, private readonly PlanDesk $desk, private readonly Catalogue $catalogue)
     {
     }
 
@@ -58,7 +58,7 @@ final class PlanAhead
         $wishes = $this->build->wishes($client);
 
         return DB::transaction(function () use ($client, $by, $revision, $today, $wishes): array {
-            $desk = $this->drafts->deskAt($client, $by, $revision);
+            $desk = $this->desk->draft($client, $by, $revision, 'Prepared for a date ahead.');
             $ahead = $this->of($desk, $client, $today) ?? throw Refusal::at('plan', 'No date within a week asks for a change of this plan.');
             $then = $this->build->of($client, $ahead['date']);
             $drafter = new Drafter($then);

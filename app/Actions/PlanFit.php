@@ -7,8 +7,11 @@ namespace App\Actions;
 use App\Models\Plan;
 use App\Models\PlanItem;
 use BuoyantStep\Core\Client\Side;
+use BuoyantStep\Core\Dose\DoseSense;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\Minutes;
 use BuoyantStep\Core\Plan\PlanItem as DraftedItem;
 use BuoyantStep\Core\Plan\Situation;
 
@@ -17,6 +20,18 @@ final class PlanFit
 {
     public function __construct(private readonly Catalogue $catalogue)
     {
+    }
+
+    /** How long the session takes, in minutes. */
+    public function minutes(Plan $plan, Situation $situation): int
+    {
+        $restMin = $situation->envelope->atLeast(Field::RestMinS, 0);
+        $seconds = 0;
+        foreach ($plan->items as $item) {
+            $seconds += Minutes::itemSeconds($this->catalogue->family($item->family)->rung($item->rung), PlanItemRow::goal($item), PlanItemRow::dose($item), count($item->sides), $plan->structure, $restMin);
+        }
+
+        return Minutes::round($seconds);
     }
 
     /** @return list<string> what no longer fits, in words */
@@ -75,8 +90,16 @@ final class PlanFit
         foreach ($situation->furtherChanges($rung, $sides, array_column($item->changes, 'change')) as $change) {
             $found[] = 'only with a change: '.$change['says'];
         }
-        foreach ($situation->prescriber->breaches($rung, PlanItemRow::goal($item), PlanItemRow::dose($item), $situation->oneRepMax($family), $situation->workingSide($rung)) as $limit) {
+        $dose = PlanItemRow::dose($item);
+        $goal = PlanItemRow::goal($item);
+        foreach ($situation->prescriber->breaches($rung, $goal, $dose, $situation->oneRepMax($family), $situation->workingSide($rung)) as $limit) {
             $found[] = $limit->says;
+        }
+        // The same that every way in is held against: a dose that got in otherwise goes no further.
+        $found = [...$found, ...array_values(DoseSense::refusals($dose, $goal))];
+        $load = CheckDose::loadFault($situation, $rung, $dose);
+        if ($load !== null) {
+            $found[] = $load;
         }
 
         return $found;

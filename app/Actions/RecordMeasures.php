@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Editing\MeasuredMeanwhile;
 use App\Models\Client;
 use App\Models\Decision;
+use App\Models\MeasureResult;
 use App\Models\User;
 use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Measures\Result;
 use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Units\Mass;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps the results of a visit, all or none; the core reads each first, so what is stored can be computed with. */
@@ -21,8 +24,14 @@ final class RecordMeasures
     {
     }
 
-    /** @param  list<array<string, mixed>>  $rows */
-    public function run(Client $client, User $by, array $rows, string $on): int
+    /**
+     * @param  list<array<string, mixed>>  $rows
+     * @param  int|null  $seen  the newest result that the page showed; null where nobody else can have measured
+     * @return int the number of the newest result
+     *
+     * @throws MeasuredMeanwhile
+     */
+    public function run(Client $client, User $by, array $rows, string $on, ?int $seen = null): int
     {
         foreach ($rows as $i => $row) {
             try {
@@ -35,13 +44,52 @@ final class RecordMeasures
                 throw Refusal::at("results.$i.family", 'Choose the exercise that the easy set was done with.');
             }
         }
-        DB::transaction(function () use ($client, $by, $rows, $on): void {
+
+        return DB::transaction(function () use ($client, $by, $rows, $on, $seen): int {
+            Client::query()->lockForUpdate()->findOrFail($client->id);
+            if ($seen !== null) {
+                $this->assertNotMeasured($client, $rows, $on, $seen);
+            }
+            $last = 0;
             foreach ($rows as $row) {
-                $client->measures()->create([...$row, 'measured_on' => $on, 'user_id' => $by->id]);
+                $last = $client->measures()->create([...$row, 'measured_on' => $on, 'user_id' => $by->id])->id;
             }
             Decision::record($by, $client, 'measured', count($rows).' results recorded.', ['on' => $on, 'results' => $rows]);
-        });
 
-        return count($rows);
+            return $last;
+        });
+    }
+
+    /**
+     * Results only add up; two of the same test on the same day that differ are somebody's mistake.
+     *
+     * @param  list<array<string, mixed>>  $rows
+     */
+    private function assertNotMeasured(Client $client, array $rows, string $on, int $seen): void
+    {
+        $since = MeasureResult::query()->where('client_id', $client->id)->where('id', '>', $seen)->where('measured_on', $on)->get();
+        $clashes = [];
+        foreach ($rows as $row) {
+            $other = $since->last(static fn (MeasureResult $m): bool => [$m->test, $m->side, $m->family] === [$row['test'] ?? null, $row['side'] ?? null, $row['family'] ?? null]);
+            $theirs = $other === null ? '' : self::say($other->only(['value', 'second_value', 'load_g', 'reps', 'rir', 'not_tested']));
+            if ($other !== null && $theirs !== self::say($row)) {
+                $clashes[] = ['label' => trim(Test::from($other->test)->label().' '.$other->side), 'mine' => self::say($row), 'theirs' => $theirs];
+            }
+        }
+        if ($clashes !== []) {
+            throw new MeasuredMeanwhile($clashes);
+        }
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private static function say(array $row): string
+    {
+        $number = static fn (string $key): string => is_numeric($row[$key] ?? null) ? Mass::trim(number_format((float) $row[$key], 2, '.', '')) : '';
+
+        return match (true) {
+            is_string($row['not_tested'] ?? null) => 'not tested: '.$row['not_tested'],
+            is_numeric($row['load_g'] ?? null) && is_numeric($row['reps'] ?? null) => sprintf('%s × %s, %s left', Mass::say((float) $row['load_g']), $number('reps'), $number('rir')),
+            default => trim($number('value').' '.$number('second_value')),
+        };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Editing\StaleRecord;
 use App\Models\Client;
 use App\Models\Decision;
 use App\Models\User;
@@ -25,11 +26,19 @@ final class SaveScreen
         'mass_unit', 'birth_given_on', 'birth_kind', 'birth_symptoms', 'medicines', 'insensate', 'usual',
     ];
 
-    /** @param  array<string, mixed>  $input validated */
-    public function run(?Client $client, User $by, array $input): Client
+    /**
+     * @param  array<string, mixed>  $input  validated
+     * @param  int|null  $version  of the screen that the change was made on; null where nobody else can have changed it
+     *
+     * @throws StaleRecord
+     */
+    public function run(?Client $client, User $by, array $input, ?int $version = null): Client
     {
-        return DB::transaction(function () use ($client, $by, $input): Client {
+        return DB::transaction(function () use ($client, $by, $input, $version): Client {
             $new = $client === null;
+            if ($client !== null) {
+                self::next($client, $version);
+            }
             $client ??= (new Client(['clinic_id' => $by->clinic_id]))->setRelation('clinic', $by->clinic);
             $days = array_map(static fn (mixed $d): int => is_numeric($d) ? (int) $d : 0, is_array($input['days']) ? $input['days'] : []);
             sort($days);
@@ -51,6 +60,20 @@ final class SaveScreen
 
             return $client;
         });
+    }
+
+    /**
+     * Locks the client and takes the screen to its next version.
+     *
+     * @throws StaleRecord
+     */
+    public static function next(Client $client, ?int $version = null): void
+    {
+        $now = Client::query()->lockForUpdate()->findOrFail($client->id)->screen_version;
+        if ($version !== null && $version !== $now) {
+            throw StaleRecord::of($client->clinic_id, $client->id, ['client.screened', 'client.added', 'intake.accepted', 'limit.loosened', 'record.mended']);
+        }
+        $client->screen_version = $now + 1;
     }
 
     private function assertPlausible(Client $client): void

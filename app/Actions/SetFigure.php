@@ -24,11 +24,13 @@ final class SetFigure
     {
     }
 
-    public function run(Clinic $clinic, User $by, string $rule, string $field, ?int $value, ?string $reason): void
+    /** @param  int|null  $seen  the clinic's figure as the page showed it */
+    public function run(Clinic $clinic, User $by, string $rule, string $field, ?int $value, ?string $reason, ?int $seen): void
     {
         $limits = $this->limits($clinic, $rule, $field);
         if ($value === null) {
-            DB::transaction(function () use ($clinic, $by, $rule, $field): void {
+            DB::transaction(function () use ($clinic, $by, $rule, $field, $seen): void {
+                self::assertAsSeen($clinic, $rule, $field, $seen);
                 ClinicFigure::query()->where(['clinic_id' => $clinic->id, 'rule' => $rule, 'field' => $field])->delete();
                 Decision::record($by, $clinic, 'rulebook.default', sprintf('%s, %s: back to the default.', $rule, str_replace('_', ' ', $field)));
             });
@@ -46,10 +48,23 @@ final class SetFigure
         if ($loosens && ($reason === null || mb_strlen(trim($reason)) < 10)) {
             throw Refusal::at('reason', 'Loosening a figure needs a reason that the record can stand on, for example the protocol and its date.');
         }
-        DB::transaction(function () use ($clinic, $by, $rule, $field, $value, $loosens, $reason): void {
+        DB::transaction(function () use ($clinic, $by, $rule, $field, $value, $loosens, $reason, $seen): void {
+            self::assertAsSeen($clinic, $rule, $field, $seen);
             Decision::record($by, $clinic, $loosens ? 'rulebook.loosened' : 'rulebook.tightened', sprintf('%s, %s: %d.', $rule, str_replace('_', ' ', $field), $value), ['rule' => $rule, 'field' => $field, 'value' => $value], $reason);
             ClinicFigure::query()->updateOrCreate(['clinic_id' => $clinic->id, 'rule' => $rule, 'field' => $field], ['user_id' => $by->id, 'value' => $value, 'loosens' => $loosens, 'reason' => $reason]);
         });
+    }
+
+    /** One writer of the rulebook at a time, and none over a figure that somebody else has set since. */
+    private static function assertAsSeen(Clinic $clinic, string $rule, string $field, ?int $seen): void
+    {
+        Clinic::query()->lockForUpdate()->findOrFail($clinic->id);
+        $now = ClinicFigure::query()->where(['clinic_id' => $clinic->id, 'rule' => $rule, 'field' => $field])->first();
+        if ($now?->value !== $seen) {
+            throw Refusal::at('value', $now === null
+                ? 'Somebody took this figure back to the default meanwhile. The page shows it now; set yours again if it still holds.'
+                : sprintf('Somebody set %d meanwhile%s. The page shows it now; set yours again if it still holds.', $now->value, $now->reason === null ? '' : ' (“'.$now->reason.'”)'));
+        }
     }
 
     /** @return non-empty-list<Limit> every numbered limit that the rule sets on the field */

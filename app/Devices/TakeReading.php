@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use App\Actions\Refusal;
 use App\Models\Client;
 use App\Models\Clinic;
 use App\Models\DeviceReading;
+use BuoyantStep\Core\Errors\InvalidInput;
 use Carbon\CarbonImmutable;
 
 /**
@@ -24,43 +24,61 @@ final class TakeReading
 
     private const LOW_BATTERY_PCT = 10;
 
-    /** @param  array{device_id: string, kind: string, client_id: int, key: string, time: string, unit: string, values: array<string, float>, battery_pct?: float|null}  $given */
-    public function run(Clinic $clinic, array $given): DeviceReading
+    /**
+     * @throws InvalidInput naming the field
+     * @throws KeyTaken when the key was used for another reading
+     */
+    public function run(Clinic $clinic, Delivery $given): DeviceReading
     {
-        $client = Client::query()->where('clinic_id', $clinic->id)->find($given['client_id']) ?? throw Refusal::at('client_id', 'This client is not known to the clinic of this gateway.');
-        $kind = DeviceKind::from($given['kind']);
-        $convert = $kind->units()[$given['unit']] ?? throw Refusal::at('unit', sprintf('The %s speaks %s.', lcfirst($kind->label()), implode(' or ', array_keys($kind->units()))));
-        $values = [];
-        $faults = [];
-        foreach ($kind->fields() as $field => [$min, $max]) {
-            if (! isset($given['values'][$field])) {
-                continue;
-            }
-            // A pulse comes in beats whatever the unit of the main reading is.
-            $values[$field] = $field === 'heart_rate' ? $given['values'][$field] : $convert($given['values'][$field]);
-            if ($values[$field] < $min || $values[$field] > $max) {
-                $faults[] = sprintf('%s of %s is not plausible', str_replace('_', ' ', $field), $values[$field]);
-            }
-        }
-        if ($values === []) {
-            throw Refusal::at('values', sprintf('A %s reads %s; none was sent.', lcfirst($kind->label()), implode(', ', array_keys($kind->fields()))));
-        }
-        if (isset($values['sbp'], $values['dbp']) && $values['dbp'] >= $values['sbp']) {
-            $faults[] = 'the lower pressure is not below the upper';
-        }
-        $at = CarbonImmutable::parse($given['time'])->utc();
-        $age = (int) $at->diffInMinutes(CarbonImmutable::now(), false);
+        $client = Client::query()->where('clinic_id', $clinic->id)->find($given->clientId) ?? throw InvalidInput::at('/client_id', 'This client is not known to the clinic of this gateway.');
+        [$values, $faults] = self::values($given);
+        $age = (int) $given->time->diffInMinutes(CarbonImmutable::now(), false);
         $status = $faults !== [] ? 'implausible' : ($age > self::FRESH_MINUTES || $age < -self::AHEAD_MINUTES ? 'stale' : 'fresh');
-        $low = ($given['battery_pct'] ?? 100) < self::LOW_BATTERY_PCT;
-
-        return DeviceReading::query()->createOrFirst(['clinic_id' => $clinic->id, 'idempotency_key' => $given['key']], [
-            'client_id' => $client->id, 'device_id' => $given['device_id'], 'kind' => $kind->value, 'values' => $values, 'measured_at' => $at, 'status' => $status,
+        $low = ($given->batteryPct ?? 100) < self::LOW_BATTERY_PCT;
+        $reading = DeviceReading::query()->createOrFirst(['clinic_id' => $clinic->id, 'idempotency_key' => $given->key], [
+            'client_id' => $client->id, 'device_id' => $given->deviceId, 'kind' => $given->kind->value, 'values' => $values, 'measured_at' => $given->time, 'status' => $status, 'content_hash' => $given->hash(),
             'note' => match (true) {
-                $faults !== [] => ucfirst(implode('; ', $faults)).': not used.',
-                $status === 'stale' => sprintf('Read %d minutes ago: not used.', $age),
+                $faults !== [] => mb_substr(ucfirst(implode('; ', $faults)).': not used.', 0, 200),
+                $status === 'stale' => $age < 0 ? 'From a clock that runs ahead: not used.' : sprintf('Read %d minutes ago: not used.', $age),
                 $low => 'Battery low: read it again before you rely on it.',
                 default => null,
             },
         ]);
+        if (! $reading->wasRecentlyCreated && $reading->content_hash !== null && ! hash_equals($reading->content_hash, $given->hash())) {
+            throw new KeyTaken;
+        }
+
+        return $reading;
+    }
+
+    /**
+     * @return array{array<string, float>, list<string>} values in our units, and what makes them implausible
+     *
+     * @throws InvalidInput
+     */
+    private static function values(Delivery $given): array
+    {
+        $kind = $given->kind;
+        $convert = $kind->units()[$given->unit] ?? throw InvalidInput::at('/unit', sprintf('The %s speaks %s.', lcfirst($kind->label()), implode(' or ', array_keys($kind->units()))));
+        $values = [];
+        $faults = [];
+        foreach ($kind->fields() as $field => [$min, $max]) {
+            if (! isset($given->values[$field])) {
+                continue;
+            }
+            // A pulse comes in beats whatever the unit of the main reading is.
+            $values[$field] = $field === 'heart_rate' ? $given->values[$field] : $convert($given->values[$field]);
+            if ($values[$field] < $min || $values[$field] > $max) {
+                $faults[] = sprintf('%s of %s is not plausible', str_replace('_', ' ', $field), round($values[$field], 2));
+            }
+        }
+        if ($values === []) {
+            throw InvalidInput::at('/values', sprintf('A %s reads %s; none was sent.', lcfirst($kind->label()), implode(', ', array_keys($kind->fields()))));
+        }
+        if (isset($values['sbp'], $values['dbp']) && $values['dbp'] >= $values['sbp']) {
+            $faults[] = 'the lower pressure is not below the upper';
+        }
+
+        return [$values, $faults];
     }
 }

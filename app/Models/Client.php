@@ -46,6 +46,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $aim
  * @property string $structure
  * @property string|null $wants
+ * @property int $screen_version
+ * @property int $kit_version
+ * @property int $plan_revision
  * @property-read Clinic $clinic
  * @property-read Collection<int, ClientCondition> $conditions
  * @property-read Collection<int, Clearance> $clearances
@@ -62,10 +65,12 @@ final class Client extends Model
 {
     protected $guarded = [];
 
+    protected $attributes = ['screen_version' => 1, 'kit_version' => 1, 'plan_revision' => 0];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['days' => 'array', 'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array', 'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'mass_unit' => MassUnit::class, 'body_mass_g' => 'integer', 'height_mm' => 'integer', 'minutes' => 'integer', 'usual_pain' => 'integer'];
+        return ['days' => 'array', 'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array', 'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'mass_unit' => MassUnit::class, 'body_mass_g' => 'integer', 'height_mm' => 'integer', 'minutes' => 'integer', 'usual_pain' => 'integer', 'screen_version' => 'integer', 'kit_version' => 'integer', 'plan_revision' => 'integer'];
     }
 
     public function name(): string

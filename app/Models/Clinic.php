@@ -16,7 +16,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $timezone
  * @property array<string, string>|null $schools
  * @property MassUnit $mass_unit
- * @property string|null $gateway_token_hash
  * @property-read Collection<int, ClinicFigure> $figures
  */
 final class Clinic extends Model
@@ -24,8 +23,6 @@ final class Clinic extends Model
     protected $guarded = [];
 
     protected $attributes = ['mass_unit' => 'kg'];
-
-    protected $hidden = ['gateway_token_hash'];
 
     /** @return array<string, string> */
     protected function casts(): array

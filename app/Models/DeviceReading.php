@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $measured_at
  * @property string $status
  * @property string|null $note
+ * @property string|null $content_hash
  */
 final class DeviceReading extends Model
 {

@@ -25,6 +25,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class PlanItem extends Model
 {
+    /** What goes along when an exercise is copied into another plan. */
+    public const COPIED = ['position', 'family', 'rung', 'goal', 'dose', 'sides', 'changes', 'because', 'findings', 'recipe'];
+
     protected $guarded = [];
 
     /** @return array<string, string> */

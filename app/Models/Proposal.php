@@ -19,6 +19,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, mixed> $dose
  * @property list<array{from: string, rule: string, says: string, source: string}> $because
  * @property string $otherwise
+ * @property array<string, mixed>|null $taken  the dose that went into the plan
+ * @property int|null $plan_snapshot_id
  * @property bool $review
  * @property-read PlanItem $planItem
  * @property-read Client $client
@@ -27,12 +29,17 @@ final class Proposal extends Model
 {
     public const OPEN = 'open';
 
+    public const SUPERSEDED = 'superseded';
+
+    /** What a clinician has said of it; these stay. */
+    public const DECIDED = ['accepted', 'edited', 'refused'];
+
     protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['dose' => 'array', 'because' => 'array', 'review' => 'boolean'];
+        return ['dose' => 'array', 'because' => 'array', 'review' => 'boolean', 'taken' => 'array', 'plan_snapshot_id' => 'integer'];
     }
 
     /** @return BelongsTo<PlanItem, $this> */

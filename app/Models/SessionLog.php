@@ -21,22 +21,34 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $stop_cleared_at
  * @property string|null $skipped
  * @property string|null $note
+ * @property int $version
+ * @property string|null $content_hash
+ * @property LogSource $source
+ * @property-read Collection<int, SessionLogVersion> $earlier
  * @property-read Collection<int, LogItem> $items
  */
 final class SessionLog extends Model
 {
     protected $guarded = [];
 
+    protected $attributes = ['version' => 1, 'source' => 'clinician'];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['pain_before' => 'integer', 'pain_next_morning' => 'integer'];
+        return ['pain_before' => 'integer', 'pain_next_morning' => 'integer', 'version' => 'integer', 'source' => LogSource::class];
     }
 
     /** @return HasMany<LogItem, $this> */
     public function items(): HasMany
     {
         return $this->hasMany(LogItem::class)->orderBy('id');
+    }
+
+    /** @return HasMany<SessionLogVersion, $this> what it said before it was corrected, newest first */
+    public function earlier(): HasMany
+    {
+        return $this->hasMany(SessionLogVersion::class)->orderByDesc('id');
     }
 
     public function hasOpenStopSign(): bool

@@ -90,18 +90,28 @@ free_port() {
     php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];'
 }
 
-# db_start HOME PORT NAME PASSWORD [fast]   A MariaDB of our own below HOME, on loopback only.
+# only_ours PATH...   Nobody but the account that runs this may look inside.
+only_ours() { chmod -R go= "$@"; }
+
+# db_start HOME PORT NAME PASSWORD [fast]   A MariaDB of our own below HOME, on loopback only. Its root has a password of its
+# own, kept beside it, and its socket lies in a folder that nobody else can enter.
 db_start() {
     local home="$1" port="$2" name="$3" password="$4" fast="${5:-}"
     mkdir -p "$home"
+    chmod 700 "$home"
+    [ -f "$home/root-password" ] || (umask 077; php -r 'echo bin2hex(random_bytes(16));' > "$home/root-password")
     local socket="$home/db.sock"
     # A Unix socket path holds 107 characters at most; a deep checkout needs a shorter one.
     [ "${#socket}" -le 100 ] || { socket="$(mktemp -d)/db.sock"; echo "$(dirname "$socket")" > "$home/socketdir"; }
+    (umask 077; : > "$home/init.sql")
     cat > "$home/init.sql" <<SQL
 CREATE DATABASE IF NOT EXISTS \`$name\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE USER IF NOT EXISTS 'buoyant'@'127.0.0.1' IDENTIFIED BY '$password';
 ALTER USER 'buoyant'@'127.0.0.1' IDENTIFIED BY '$password';
 GRANT ALL ON \`${name//_/\\_}%\`.* TO 'buoyant'@'127.0.0.1';
+DELETE FROM mysql.global_priv WHERE User = '' OR (User = 'root' AND Host <> 'localhost');
+FLUSH PRIVILEGES;
+ALTER USER 'root'@'localhost' IDENTIFIED BY '$(cat "$home/root-password")';
 SQL
     chmod 600 "$home/init.sql"
     cat > "$home/my.cnf" <<CNF
@@ -161,8 +171,8 @@ db_stop() {
 # serve PORT PIDFILE LOG   PHP's own server with four workers; see docs/production.md for a real one.
 serve() {
     local port="$1" pidfile="$2" log="$3"
-    (cd public && PHP_CLI_SERVER_WORKERS=4 exec setsid php -d opcache.validate_timestamps=0 -d opcache.interned_strings_buffer=16 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d realpath_cache_ttl=600 -S "127.0.0.1:$port" \
-        ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php >"$log" 2>&1 </dev/null) &
+    (umask 077; cd public && PHP_CLI_SERVER_WORKERS=4 exec setsid php -q -d expose_php=0 -d opcache.validate_timestamps=0 -d opcache.interned_strings_buffer=16 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d realpath_cache_ttl=600 -S "127.0.0.1:$port" \
+        ../bin/lib/server.php >"$log" 2>&1 </dev/null) &
     # setsid makes the server the leader of its own group, so this pid is also the group to stop.
     echo $! > "$pidfile"
     for _ in $(seq 100); do
@@ -183,7 +193,7 @@ demo_server() {
         DB_PORT="$(free_port)"
         db_start "$work/db" "$DB_PORT" "$name" "$DB_PASSWORD" fast
     fi
-    mkdir -p "$work/sessions" "$work/views"
+    mkdir -p "$work/views"
     export HTTP_PORT
     HTTP_PORT="$(free_port)"
     export APP_ENV=testing APP_KEY=base64:dGVzdGluZy10ZXN0aW5nLXRlc3RpbmctdGVzdGluZy0= APP_DEBUG=false APP_CONFIG_CACHE="$work/none.php" APP_ROUTES_CACHE="$work/none.php" \

@@ -6,7 +6,10 @@ import { createRoot } from "react-dom/client";
 
 const pages = import.meta.glob<{ default: ComponentType }>("./pages/*.tsx");
 
+const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce ?? "";
+
 void createInertiaApp({
+    nonce,
     title: (title) => (title ? `${title} · Buoyant Step` : "Buoyant Step"),
     resolve: async (name) => {
         const load = pages[`./pages/${name}.tsx`];

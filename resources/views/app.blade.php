@@ -3,9 +3,9 @@
     <head>
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">
+        <meta property="csp-nonce" nonce="{{ Vite::cspNonce() }}">
         <title inertia>Buoyant Step</title>
         <link rel="icon" href="/mark.svg" type="image/svg+xml">
-        @viteReactRefresh
         @vite('resources/js/app.tsx')
         @inertiaHead
     </head>

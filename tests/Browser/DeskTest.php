@@ -36,8 +36,8 @@ it('works through Today by keys alone', function (): void {
 
 it('shows all keys, goes to every stage by its letter, and leaves letters alone while one types', function (): void {
     $chrome = $this->chrome;
-    $chrome->letGo()->type('?')->see('accept, edit, refuse a proposal');
-    $chrome->type(WebDriverKeys::ESCAPE)->gone('accept, edit, refuse a proposal');
+    $chrome->letGo()->type('?')->see('accept, edit, refuse the proposal');
+    $chrome->type(WebDriverKeys::ESCAPE)->gone('accept, edit, refuse the proposal');
     $chrome->visit('/clients/1/plan');
     $here = static fn (): string => (string) $chrome->ask('document.querySelector("nav[aria-label=Stages] [aria-current=page]").innerText');
     foreach (['s' => 'Screen', 'm' => 'Measure', 'l' => 'Limits', 'k' => 'Kit', 'h' => 'Sheet', 'c' => 'Gate', 'o' => 'Log', 'v' => 'Review', 'p' => 'Plan'] as $letter => $stage) {

@@ -22,7 +22,7 @@ it('takes a client from the first question to the next dose', function (): void 
             ->fill('Body mass, kg', '68')->fill('Height, cm', '164')->tick('returning', 'Training')
             ->tick('Hypertension, controlled')->tick('Osteoarthritis, knee')->tick('left', 'Side')
             ->tick('fair', 'Left hand grip')->tick('full', 'Right hand grip')->tick('free', 'Standing')->tick('alone', 'Up from the floor')->tick('alone', 'At home')
-            ->fill('Minutes a session', '40')->press('Save and measure')->see('This birth date does not work');
+            ->fill('Minutes a session', '40')->press('Save and measure')->see('Write the date as year-month-day');
         expect($chrome->field('Given name')->getAttribute('value'))->toBe('Wilma');
         $chrome->fill('Birth date', '1950-02-28')->press('Save and measure')->see('Screen saved. Next: measure.');
 

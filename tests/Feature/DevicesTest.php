@@ -5,13 +5,14 @@ declare(strict_types=1);
 use App\Devices\DeviceKind;
 use App\Devices\StandIn;
 use App\Models\DeviceReading;
+use App\Models\GatewayToken;
 use Illuminate\Testing\TestResponse;
 use Tests\Feature\Support\Scene;
 
 beforeEach(function (): void {
     $this->scene = new Scene;
     $this->client = $this->scene->client();
-    $this->scene->user->clinic->update(['gateway_token_hash' => hash('sha256', 'a-gateway-token')]);
+    GatewayToken::issue($this->scene->user->clinic, 'bench', 'a-gateway-token');
     $this->send = fn (array $with = [], string $token = 'a-gateway-token'): TestResponse => $this->postJson('/api/readings', [
         'device_id' => 'cuff-1',
         'kind' => 'cuff',

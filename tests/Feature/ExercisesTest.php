@@ -47,8 +47,12 @@ it('leads from a gym machine to home families', function (): void {
         ->and($found[0]['why'])->toBe('at home in place of the leg press')
         ->and($this->getJson('/exercises/search?q=')->json('families'))->toBe([])
         ->and($this->getJson('/exercises/search?q[]=a')->assertOk()->json('families'))->toBe([]);
-    foreach (['/find?q[]=a', '/find?q=%FF%00', '/exercises/figures?pattern[]=rise', '/exercises/search?q=%FF'] as $address) {
+    foreach (['/find?q[]=a', '/exercises/figures?pattern[]=rise'] as $address) {
         $this->get($address)->assertOk();
+    }
+    foreach (['/find?q=%FF%00', '/exercises/search?q=%FF'] as $address) {
+        $this->get($address)->assertStatus(400);
+        $this->getJson($address)->assertStatus(422)->assertJsonValidationErrors('q');
     }
 });
 

@@ -34,8 +34,8 @@ it('keeps bands as they were pulled, in millimetres and millinewtons, and gives 
     expect($band->rest_mm)->toBe(1200)
         ->and($band->pulls[1])->toBe(['length_mm' => 1800, 'force_mn' => 15004]);
     $page = Scene::props($this->get("/clients/{$this->client->id}/kit"));
-    expect($page['bands'][0]['pulls'][1])->toBe(['cm' => '180', 'kgf' => '1.53'])
-        ->and($page['bands'][0]['curve'][2])->toBe(['pct' => 50, 'kgf' => 1.53])
+    expect($page['form']['bands'][0]['pulls'][1])->toBe(['cm' => '180', 'kgf' => '1.53'])
+        ->and($page['form']['bands'][0]['curve'][2])->toBe(['pct' => 50, 'kgf' => 1.53])
         ->and(array_column($page['band_rungs'], 'code'))->toContain('band_row/seated');
 });
 
@@ -87,8 +87,8 @@ it('opens and closes rungs with what the home has', function (): void {
     $page = Scene::props($this->get("/clients/{$this->client->id}/kit"));
     expect($stair()[0]['state'])->toBe('open')
         ->and(implode(' ', $page['findings']))->toContain('slides as the client rises')
-        ->and($page['place']['gone_through'])->toBeTrue()
-        ->and($page['aids']['left'])->toBe(['wrist_loop']);
+        ->and($page['gone_through'])->toBeTrue()
+        ->and($page['form']['aids']['left'])->toBe(['wrist_loop']);
     $this->put("/clients/{$this->client->id}/kit", ($this->kit)(['place' => ['things' => ['hovercraft']]]))->assertSessionHasErrors('place.things.0');
     $this->put("/clients/{$this->client->id}/kit", ($this->kit)())->assertSessionHasNoErrors();
     expect($this->client->refresh()->place['things'])->toContain('step');

@@ -139,11 +139,11 @@ it('stops everything on a stop sign until a clinician clears it with a reason', 
     expect($row['mark'])->toBe('stop')
         ->and(Proposal::query()->where('status', 'open')->pluck('decision')->unique()->all())->toBe(['stop']);
     $item = $this->plan->items->firstWhere('family', 'seat_rise');
-    $this->put("{$this->url}/plan/items/{$item->id}/rung", ['rung' => 'no_hands', 'revision' => 1])->assertSessionHasNoErrors();
-    $this->post("{$this->url}/plan/issue", ['revision' => 1])->assertSessionHasErrors('stop');
+    $this->put("{$this->url}/plan/items/{$item->id}/rung", ['rung' => 'no_hands', 'revision' => 2])->assertSessionHasNoErrors();
+    $this->post("{$this->url}/plan/issue", ['revision' => 3])->assertSessionHasErrors('stop');
     $this->post("{$this->url}/review/clear-stop", ['reason' => ''])->assertSessionHasErrors('reason');
     $this->post("{$this->url}/review/clear-stop", ['reason' => 'Dr Fenn: cleared, no findings'])->assertSessionHasNoErrors();
-    $this->post("{$this->url}/plan/issue", ['revision' => 1])->assertSessionHasNoErrors();
+    $this->post("{$this->url}/plan/issue", ['revision' => 3])->assertSessionHasNoErrors();
     expect(Decision::query()->where('kind', 'stop.cleared')->value('reason'))->toBe('Dr Fenn: cleared, no findings');
 });
 

@@ -53,7 +53,7 @@ it('lets a client\'s own unit win over the clinic\'s', function (): void {
     expect(unitsSaid(Scene::props($this->get("/clients/{$client->id}/kit"))))->toBe(['lb'])
         ->and(unitsSaid(Scene::props($this->get("/clients/{$other->id}/kit"))))->toBe(['kg', 'g'])
         // What computes stays in grams and kilograms.
-        ->and(Scene::props($this->get("/clients/{$client->id}/kit"))['pieces'][0]['mass_kg'])->toBe('0.52')
+        ->and(Scene::props($this->get("/clients/{$client->id}/kit"))['form']['pieces'][0]['mass_kg'])->toBe('0.52')
         ->and(Scene::props($this->get("/clients/{$client->id}/screen"))['form']['mass_unit'])->toBe('lb');
 });
 

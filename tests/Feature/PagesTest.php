@@ -93,7 +93,7 @@ it('marks in the stair where the client stands and what is under water', functio
 it('prints the issued version while a newer one is being drafted', function (): void {
     $plan = $this->scene->issued();
     $item = $plan->items->firstWhere('family', 'seat_rise');
-    $this->put("/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'no_hands', 'revision' => 1])->assertSessionHasNoErrors();
+    $this->put("/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'no_hands', 'revision' => 2])->assertSessionHasNoErrors();
     $sheet = Scene::props($this->get("/clients/{$plan->client_id}/sheet"))['sheet'];
     expect(Plan::query()->where('status', 'draft')->count())->toBe(1)
         ->and($sheet['version'])->toBe(1)

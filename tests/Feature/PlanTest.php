@@ -110,14 +110,14 @@ it('issues, keeps the versions apart, and copies the issued plan when it is edit
     $item = itemOf($plan, 'seat_rise');
     expect($plan->status)->toBe('issued')
         ->and(Decision::query()->where('kind', 'plan.issued')->count())->toBe(1);
-    $this->put("/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'no_hands', 'revision' => 1])->assertSessionHasNoErrors();
+    $this->put("/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'no_hands', 'revision' => $plan->revision])->assertSessionHasNoErrors();
     $draft = Plan::query()->with('items')->where('status', 'draft')->firstOrFail();
     expect($draft->version)->toBe(2)
         ->and(itemOf($draft, 'seat_rise')->rung)->toBe('no_hands')
         ->and($item->refresh()->rung)->not->toBe('no_hands');
     $this->post("/clients/{$plan->client_id}/plan/issue", ['revision' => $draft->revision])->assertSessionHasNoErrors();
     expect(Plan::query()->orderBy('version')->pluck('status')->all())->toBe(['superseded', 'issued']);
-    $this->post("/clients/{$plan->client_id}/plan/issue", ['revision' => 1])->assertSessionHasErrors('plan');
+    $this->post("/clients/{$plan->client_id}/plan/issue", ['revision' => $draft->refresh()->revision])->assertSessionHasErrors('plan');
 });
 
 it('does not issue without a clearance that is required, and does once it is recorded', function (): void {

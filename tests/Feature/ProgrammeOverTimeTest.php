@@ -168,7 +168,7 @@ it('prepares the plan a week before a date that tightens, and keeps what fits as
     $page = "/clients/{$client->id}/plan";
     // Twelve days ahead nothing is asked, and nothing can be prepared.
     expect($ahead())->toBeNull();
-    $this->from($page)->post("$page/ahead", ['revision' => $draft->revision])->assertSessionHasErrors('plan');
+    $this->from($page)->post("$page/ahead", ['revision' => $draft->refresh()->revision])->assertSessionHasErrors('plan');
     expect(Plan::query()->where('client_id', $client->id)->count())->toBe(1);
     $this->travel(5)->days();
     expect($ahead()['date'])->toBe('14 March 2026')

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Client;
+use App\Models\SessionLog;
 use App\Models\User;
 use Database\Seeders\Demo\DemoAccounts;
 use Database\Seeders\Demo\TidewaterRow;
@@ -20,7 +21,7 @@ it('writes down what each page receives, for the type checker', function (): voi
     $add = static function (string $type, TestResponse $answer) use (&$lines): void {
         // Objects stay objects: an empty one is no list.
         $props = (array) json_decode((string) json_encode($answer->viewData('page')['props'], JSON_PRESERVE_ZERO_FRACTION));
-        unset($props['unit'], $props['me'], $props['said'], $props['link'], $props['errors'], $props['flash']);
+        unset($props['unit'], $props['me'], $props['said'], $props['link'], $props['errors'], $props['flash'], $props['conflict']);
         $lines[] = sprintf('export const s%d: P.%s = %s;', count($lines), $type, json_encode($props, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
     };
     $add('TodayProps', $this->get('/'));
@@ -37,6 +38,12 @@ it('writes down what each page receives, for the type checker', function (): voi
     $add('BenchProps', $this->get('/bench'));
     $add('RulebookProps', $this->get('/rulebook'));
     $add('ProblemProps', $this->get('/clients/99999/plan'));
+    $add('AccountProps', $this->get('/account'));
+    $add('LogProps', $this->get('/clients/4/log?correct='.SessionLog::query()->where('client_id', 4)->value('id')));
+    Client::query()->whereKey($clients[0])->update(['place' => ['floor' => 'lava']]);
+    $add('FaultProps', $this->get("/clients/{$clients[0]}/plan"));
+    auth()->logout();
+    $add('SetPasswordProps', $this->get('/welcome/'.str_repeat('a', 64).'?email=a@b.example'));
     file_put_contents(resource_path('js/types/samples.check.ts'), implode("\n", $lines)."\n");
     expect(count($lines))->toBeGreaterThan(90);
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\CheckGate;
+use App\Editing\OneForm;
 use App\Http\Requests\GateRequest;
 use App\Http\Resources\GateResource;
 use App\Models\Client;
@@ -19,9 +20,11 @@ final class GateController extends StageController
         return $this->stage('Gate', $client, static fn (Situation $s): array => GateResource::of($client, $s));
     }
 
-    public function store(GateRequest $request, Client $client, CheckGate $gate): RedirectResponse
+    public function store(GateRequest $request, Client $client, CheckGate $gate, OneForm $once): RedirectResponse
     {
-        $gate->run($client, $this->me($request), $request->readings(), $request->symptoms(), $request->filled('pain') ? $request->integer('pain') : null);
+        $me = $this->me($request);
+        $pain = $request->filled('pain') ? $request->integer('pain') : null;
+        $once->run($me, 'gate', $request->string('key')->value(), [$client->id, $request->readings(), $request->symptoms(), $pain], static fn (): int => $gate->run($client, $me, $request->readings(), $request->symptoms(), $pain)->id);
 
         return $this->said('Checked and kept.');
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\SaveKit;
+use App\Editing\StaleRecord;
 use App\Exchange\KitCsv;
 use App\Http\Requests\KitRequest;
+use App\Http\Resources\KitConflict;
 use App\Http\Resources\KitResource;
 use App\Models\Client;
-use App\Models\KitCarrier;
-use App\Models\KitPiece;
 use BuoyantStep\Core\Plan\Situation;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,7 +27,11 @@ final class KitController extends StageController
 
     public function update(KitRequest $request, Client $client, SaveKit $save): RedirectResponse
     {
-        $save->run($client, $this->me($request), $request->pieces(), $request->carriers(), $request->bands(), $request->home());
+        try {
+            $save->run($client, $this->me($request), $request->pieces(), $request->carriers(), $request->bands(), $request->home(), $request->integer('version'));
+        } catch (StaleRecord $stale) {
+            return KitConflict::answer($stale, $client, $request);
+        }
 
         return $this->said('Kit saved.');
     }
@@ -38,9 +42,7 @@ final class KitController extends StageController
         $request->validate(['file' => ['required', 'file', 'max:256']], ['file.*' => 'Choose a text file of up to 256 kB with comma-separated values.']);
         $file = $request->file('file');
         [$pieces, $carriers] = $csv->read($file instanceof UploadedFile ? (string) $file->get() : '');
-        $client->load(['pieces', 'carriers']);
-        $rows = static fn (KitPiece|KitCarrier $row): array => array_diff_key($row->attributesToArray(), array_flip(['id', 'client_id', 'created_at', 'updated_at']));
-        $save->run($client, $this->me($request), [...array_values($client->pieces->map($rows)->all()), ...$pieces], [...array_values($client->carriers->map($rows)->all()), ...$carriers]);
+        $save->add($client, $this->me($request), $pieces, $carriers);
 
         return $this->said(sprintf('%d pieces and %d carriers added from the file.', count($pieces), count($carriers)));
     }

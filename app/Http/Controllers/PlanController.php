@@ -8,11 +8,11 @@ use App\Actions\DraftPlan;
 use App\Actions\EditPlan;
 use App\Actions\IssuePlan;
 use App\Actions\PlanAhead;
+use App\Actions\PlanDesk;
 use App\Http\Requests\DoseRequest;
 use App\Http\Resources\PlanResource;
 use App\Models\Client;
 use App\Models\Plan;
-use App\Models\PlanItem;
 use BuoyantStep\Core\Plan\Situation;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,7 +32,8 @@ final class PlanController extends StageController
 
     public function draft(Request $request, Client $client, DraftPlan $draft): RedirectResponse
     {
-        $plan = $draft->run($client, $this->me($request));
+        $request->validate(['revision' => ['required', 'integer']]);
+        $plan = $draft->run($client, $this->me($request), $request->integer('revision'));
 
         return $this->said(sprintf('Version %d drafted.', $plan->version));
     }
@@ -55,8 +56,7 @@ final class PlanController extends StageController
 
     public function dose(DoseRequest $request, Client $client, int $item, EditPlan $edit): RedirectResponse
     {
-        $stored = PlanItem::query()->whereKey($item)->whereHas('plan', static fn ($q) => $q->where('client_id', $client->id))->firstOrFail();
-        $edit->setDose($client, $this->me($request), $item, $request->dose($stored), $request->integer('revision'));
+        $edit->setDose($client, $this->me($request), $item, $request->typed(), $request->integer('revision'), $request->boolean('confirmed'));
 
         return $this->said('Dose changed.');
     }
@@ -85,10 +85,17 @@ final class PlanController extends StageController
         return $this->said('Prepared; issue it when the day has come, or now.'.($left === [] ? '' : ' Still to decide: '.implode(', ', $left).'.'));
     }
 
-    public function issue(Request $request, Client $client, IssuePlan $issue): RedirectResponse
+    public function undo(Request $request, Client $client, PlanDesk $desk): RedirectResponse
     {
         $request->validate(['revision' => ['required', 'integer']]);
-        $plan = $issue->run($client, $this->me($request), $request->integer('revision'));
+
+        return $this->said('Taken back: '.$desk->undo($client, $this->me($request), $request->integer('revision')));
+    }
+
+    public function issue(Request $request, Client $client, IssuePlan $issue): RedirectResponse
+    {
+        $request->validate(['revision' => ['required', 'integer'], 'issue_reason' => ['nullable', 'string', 'max:500']]);
+        $plan = $issue->run($client, $this->me($request), $request->integer('revision'), $request->filled('issue_reason') ? $request->string('issue_reason')->value() : null);
 
         return redirect("/clients/{$client->id}/sheet")->with('said', sprintf('Version %d issued. Print the sheet.', $plan->version));
     }

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Devices\DeviceKind;
+use App\Devices\Delivery;
+use App\Devices\KeyTaken;
 use App\Devices\TakeReading;
 use App\Http\Resources\ReadingResource;
 use App\Models\Client;
 use App\Models\Clinic;
+use BuoyantStep\Core\Errors\InvalidInput;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 
 /** Where gateways deliver, and where the Gate stage looks for what came in. */
 final class ReadingController extends Controller
@@ -20,13 +21,17 @@ final class ReadingController extends Controller
     {
         $clinic = $request->attributes->get('clinic');
         abort_unless($clinic instanceof Clinic, 401);
-        /** @var array{device_id: string, kind: string, client_id: int, key: string, time: string, unit: string, values: array<string, float>, battery_pct?: float|null} $given */
-        $given = $request->validate([
-            'device_id' => ['required', 'string', 'max:60'], 'kind' => ['required', Rule::enum(DeviceKind::class)], 'client_id' => ['required', 'integer'],
-            'key' => ['required', 'string', 'min:8', 'max:64'], 'time' => ['required', 'date'], 'unit' => ['required', 'string', 'max:12'],
-            'values' => ['required', 'array', 'max:6'], 'values.*' => ['numeric'], 'battery_pct' => ['nullable', 'numeric', 'between:0,100'],
-        ]);
-        $reading = $take->run($clinic, $given);
+        try {
+            $reading = $take->run($clinic, Delivery::read((string) $request->getContent()));
+        } catch (InvalidInput $wrong) {
+            $field = str_replace('/', '.', ltrim($wrong->pointer, '/'));
+
+            return response()->json(['message' => $wrong->getMessage(), 'errors' => [$field => [$wrong->getMessage()]]], 422);
+        } catch (KeyTaken) {
+            $says = 'This key was used for another reading. Make a new key for each reading; send the same key only to repeat the same one.';
+
+            return response()->json(['message' => $says, 'errors' => ['key' => [$says]]], 409);
+        }
 
         return response()->json(['id' => $reading->id, 'status' => $reading->status, 'note' => $reading->note], $reading->wasRecentlyCreated ? 201 : 200);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\DecideProposal;
+use App\Actions\StopSigns;
 use App\Http\Requests\DoseRequest;
 use App\Http\Resources\ReviewResource;
 use App\Models\Client;
@@ -22,15 +23,14 @@ final class ReviewController extends StageController
 
     public function accept(Request $request, Client $client, int $proposal, DecideProposal $decide): RedirectResponse
     {
-        $decide->accept($this->open($client, $proposal), $this->me($request));
+        $decide->accept($this->found($client, $proposal), $this->me($request));
 
         return $this->said('Accepted.');
     }
 
     public function edit(DoseRequest $request, Client $client, int $proposal, DecideProposal $decide): RedirectResponse
     {
-        $found = $this->open($client, $proposal);
-        $decide->edit($found, $this->me($request), $request->dose($found->planItem), $request->filled('reason') ? $request->string('reason')->value() : null);
+        $decide->edit($this->found($client, $proposal), $this->me($request), $request->typed(), $request->filled('reason') ? $request->string('reason')->value() : null, $request->boolean('confirmed'));
 
         return $this->said('Changed and accepted.');
     }
@@ -38,20 +38,34 @@ final class ReviewController extends StageController
     public function refuse(Request $request, Client $client, int $proposal, DecideProposal $decide): RedirectResponse
     {
         $request->validate(['reason' => ['required', 'string', 'min:3', 'max:500']], ['reason.*' => 'Say in a few words why, for example: sore knee since Monday.']);
-        $decide->refuse($this->open($client, $proposal), $this->me($request), $request->string('reason')->value());
+        $decide->refuse($this->found($client, $proposal), $this->me($request), $request->string('reason')->value());
 
         return $this->said('Refused; the dose stays as it is.');
     }
 
-    public function clearStop(Request $request, Client $client, DecideProposal $decide): RedirectResponse
+    public function undo(Request $request, Client $client, int $proposal, DecideProposal $decide): RedirectResponse
+    {
+        $decide->undo($this->found($client, $proposal), $this->me($request));
+
+        return $this->said('Taken back; it is open again.');
+    }
+
+    public function reopenStop(Request $request, Client $client, int $log, StopSigns $stops): RedirectResponse
+    {
+        $stops->reopen($client, $this->me($request), $log);
+
+        return $this->said('The stop sign is open again.');
+    }
+
+    public function clearStop(Request $request, Client $client, StopSigns $stops): RedirectResponse
     {
         $request->validate(['reason' => ['required', 'string', 'min:3', 'max:500']], ['reason.*' => 'Say who examined it and what was found.']);
-        $decide->clearStop($client, $this->me($request), $request->string('reason')->value());
+        $stops->clear($client, $this->me($request), $request->string('reason')->value());
 
         return $this->said('Stop sign cleared.');
     }
 
-    private function open(Client $client, int $proposal): Proposal
+    private function found(Client $client, int $proposal): Proposal
     {
         return Proposal::query()->with(['planItem', 'client.clinic'])->where('client_id', $client->id)->findOrFail($proposal);
     }

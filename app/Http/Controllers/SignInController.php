@@ -4,38 +4,28 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\SignIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\RateLimiter;
-use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 
 final class SignInController extends Controller
 {
-    private const TRIES = 8;
-
     public function show(): Response
     {
         return Inertia::render('SignIn');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, SignIn $signIn): RedirectResponse
     {
         $request->validate(
-            ['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']],
+            ['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:500']],
             ['email.required' => 'Enter your email address.', 'email.email' => 'This is not an email address; write it like name@clinic.example.', 'password.required' => 'Enter your password.'],
         );
-        $key = 'sign-in:'.mb_strtolower($request->string('email')->value()).'|'.$request->ip();
-        if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
-            throw ValidationException::withMessages(['email' => sprintf('Too many tries. Wait %d seconds and try again.', RateLimiter::availableIn($key))]);
-        }
-        if (! Auth::attempt(['email' => $request->string('email')->value(), 'password' => $request->string('password')->value()])) {
-            RateLimiter::hit($key);
-            throw ValidationException::withMessages(['email' => 'Email and password do not match.']);
-        }
-        RateLimiter::clear($key);
+        $user = $signIn->run($request->string('email')->value(), $request->string('password')->value(), (string) $request->ip());
+        Auth::guard('web')->login($user);
         $request->session()->regenerate();
 
         return redirect()->intended('/');
@@ -46,6 +36,8 @@ final class SignInController extends Controller
         Auth::guard('web')->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
+        // What the browser's history still holds cannot be read any more: "Back" shows no record.
+        Inertia::clearHistory();
 
         return redirect('/sign-in');
     }

@@ -5,17 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\BuildSituation;
+use App\Exceptions\QuietReport;
 use App\Http\Resources\ClientFrame;
 use App\Http\Resources\InUnit;
 use App\Models\Client;
+use App\Queries\StoredFaults;
+use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Plan\Situation;
 use Inertia\Inertia;
 use Inertia\Response;
+use ValueError;
 
 /** A stage of one client: the frame around it and the stage's own content. */
 abstract class StageController extends Controller
 {
-    public function __construct(protected readonly BuildSituation $build, private readonly ClientFrame $frame)
+    public function __construct(protected readonly BuildSituation $build, protected readonly ClientFrame $frame, protected readonly StoredFaults $faults)
     {
     }
 
@@ -23,8 +27,20 @@ abstract class StageController extends Controller
     protected function stage(string $page, Client $client, callable $content): Response
     {
         ClientFrame::load($client);
-        $situation = $this->build->of($client);
+        try {
+            $situation = $this->build->of($client);
 
-        return Inertia::render($page, InUnit::of($client->massUnit(), ['client' => $this->frame->of($client, $situation), ...$content($situation)]));
+            return Inertia::render($page, InUnit::of($client->massUnit(), ['client' => $this->frame->of($client, $situation), ...$content($situation)]));
+        } catch (CoreError|ValueError $fault) {
+            return $this->unreadable($client, $fault);
+        }
+    }
+
+    /** What is stored cannot be computed with: said on this client alone, with what there is to be done about it. */
+    protected function unreadable(Client $client, CoreError|ValueError $fault): Response
+    {
+        QuietReport::ofRecord($client->id, $fault);
+
+        return Inertia::render('Fault', ['client' => $this->frame->unreadable($client), 'faults' => $this->faults->of($client, $fault)]);
     }
 }

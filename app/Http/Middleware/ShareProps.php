@@ -22,10 +22,11 @@ final class ShareProps extends Middleware
 
         return [
             ...parent::share($request),
-            'me' => $user instanceof User ? ['name' => $user->name, 'role' => $user->role, 'clinic' => $user->clinic->name, 'today' => (string) $user->clinic->today()] : null,
+            'me' => $user instanceof User ? ['name' => $user->name, 'role' => $user->role, 'clinic' => $user->clinic->name, 'today' => (string) $user->clinic->today(), 'id' => $user->id, 'letter_keys' => $user->letter_keys, 'keep' => $user->keepKey()] : null,
             'unit' => self::unit($request)->value,
             'said' => $request->session()->get('said'),
             'link' => $request->session()->get('link'),
+            'conflict' => $request->session()->get('conflict'),
         ];
     }
 

@@ -4,21 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Actions\PlanItemRow;
-use App\Models\PlanItem;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Span;
-use Illuminate\Foundation\Http\FormRequest;
+use Closure;
 
 /** A dose typed by a clinician. Whether it may be given is the core's to say. */
-final class DoseRequest extends FormRequest
+final class DoseRequest extends ClinicRequest
 {
-    public function authorize(): bool
-    {
-        return true;
-    }
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -31,16 +24,22 @@ final class DoseRequest extends FormRequest
             'rest_s' => ['required', 'integer', 'between:0,900'],
             'load_kg' => ['nullable', 'numeric', 'between:0.001,200'],
             'reason' => ['nullable', 'string', 'max:500'],
+            'confirmed' => ['nullable', 'boolean'],
         ];
+    }
+
+    protected function decimals(): array
+    {
+        return ['load_kg'];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return [
-            'sets.*' => 'Sets must be from 1 to 10, for example 2.',
-            'amount_lo.*' => 'The lower number must be from 1 to 900, for example 8.',
-            'amount_hi.*' => 'The higher number must be from the lower one to 900, for example 12.',
+            'sets.*' => sprintf('Sets must be from 1 to %d, for example 2.', Dose::MAX_SETS),
+            'amount_lo.*' => sprintf('The lower number must be from 1 to %d, for example 8.', Dose::MAX_AMOUNT),
+            'amount_hi.*' => sprintf('The higher number must be from the lower one to %d, for example 12.', Dose::MAX_AMOUNT),
             'effort_lo.*' => 'Effort goes from 0 to 10, for example 4.',
             'effort_hi.*' => 'The higher effort must be from the lower one to 10, for example 6.',
             'rest_s.*' => 'Rest must be from 0 to 900 s, for example 60.',
@@ -48,12 +47,16 @@ final class DoseRequest extends FormRequest
         ];
     }
 
-    public function dose(PlanItem $item): Dose
+    /**
+     * What was typed, over the dose it was typed on: whatever that one counts, and its tempo, stay.
+     *
+     * @return Closure(Dose): Dose
+     */
+    public function typed(): Closure
     {
-        $now = PlanItemRow::dose($item);
         $load = $this->validated('load_kg');
 
-        return new Dose(
+        return fn (Dose $now): Dose => new Dose(
             $this->integer('sets'), $now->kind,
             new Span($this->integer('amount_lo'), $this->integer('amount_hi')),
             new Span($this->integer('effort_lo'), $this->integer('effort_hi')),

@@ -5,22 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use BuoyantStep\Core\Limits\Gate\Readings;
-use Illuminate\Foundation\Http\FormRequest;
 
 /** Readings and symptoms before a session. What is empty is not known; nothing is guessed. */
-final class GateRequest extends FormRequest
+final class GateRequest extends ClinicRequest
 {
     private const FLAGS = ['irregular_pulse', 'unwell', 'slept_badly', 'skin_ok', 'limb_change'];
-
-    public function authorize(): bool
-    {
-        return true;
-    }
 
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        $rules = ['symptoms' => ['present', 'array', 'max:40'], 'symptoms.*' => ['string', 'max:60'], 'pain' => ['nullable', 'integer', 'between:0,10'], 'repeat' => ['required', 'boolean']];
+        $rules = ['key' => ['required', 'uuid'], 'symptoms' => ['present', 'array', 'max:40'], 'symptoms.*' => ['string', 'max:60'], 'pain' => ['nullable', 'integer', 'between:0,10'], 'repeat' => ['required', 'boolean']];
         foreach (Readings::RANGES as $key => [$min, $max]) {
             $rules[$key] = ['nullable', 'numeric', "between:$min,$max"];
         }
@@ -31,10 +25,15 @@ final class GateRequest extends FormRequest
         return $rules;
     }
 
+    protected function decimals(): array
+    {
+        return array_keys(Readings::RANGES);
+    }
+
     /** @return array<string, string> */
     public function messages(): array
     {
-        $messages = ['pain.*' => 'Pain goes from 0 to 10.'];
+        $messages = ['key.*' => 'This form has no key: load the page anew.', 'pain.*' => 'Pain goes from 0 to 10.'];
         foreach (Readings::RANGES as $key => [$min, $max]) {
             $messages["$key.*"] = sprintf('Not plausible: it must be from %s to %s. Read it again; if it stands, act by your local rules for an emergency.', $min, $max);
         }

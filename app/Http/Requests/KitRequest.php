@@ -4,28 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\SaveKit;
 use BuoyantStep\Core\Client\GripAid;
 use BuoyantStep\Core\Exercises\BandSetUp;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Units\Mass;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** The whole kit of a home as one list, saved at once. Kilograms and centimetres come in; grams, millimetres and millinewtons are kept. */
-final class KitRequest extends FormRequest
+final class KitRequest extends ClinicRequest
 {
-    public function authorize(): bool
-    {
-        return true;
-    }
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
         $common = ['label' => ['required', 'string', 'max:80'], 'count' => ['required', 'integer', 'between:1,99'], 'grip' => ['required', Rule::in(['none', 'hook', 'soft', 'power', 'pinch'])]];
-        $rules = ['pieces' => ['present', 'array', 'max:100'], 'carriers' => ['present', 'array', 'max:40']];
+        $rules = ['version' => ['required', 'integer', 'between:1,4000000000'], 'pieces' => ['present', 'array', 'max:'.SaveKit::MOST_PIECES], 'carriers' => ['present', 'array', 'max:'.SaveKit::MOST_CARRIERS]];
         foreach (['pieces', 'carriers'] as $list) {
             foreach ($common as $field => $rule) {
                 $rules["$list.*.$field"] = $rule;
@@ -81,10 +76,16 @@ final class KitRequest extends FormRequest
         ];
     }
 
+    protected function decimals(): array
+    {
+        return ['pieces.*.mass_kg', 'carriers.*.mass_kg', 'carriers.*.max_mass_kg', 'bands.*.rest_cm', 'bands.*.pulls.*.cm', 'bands.*.pulls.*.kgf'];
+    }
+
     /** @return array<string, string> */
     public function messages(): array
     {
         return [
+            'version.*' => 'This page does not say which state it was made from: load it anew.',
             'pieces.*.mass_kg.*' => sprintf('Mass must be from %s to %s, for example %s for a half-litre bottle.', Mass::say(1), Mass::say(100_000), Mass::say(520)),
             'carriers.*.mass_kg.*' => sprintf('Mass must be from 0 to %s, for example %s for a tote.', Mass::say(100_000), Mass::say(150)),
             'carriers.*.max_mass_kg.*' => sprintf('What it can carry must be from 0 to %s, for example %s.', Mass::say(100_000), Mass::say(12_000)),
@@ -137,10 +138,15 @@ final class KitRequest extends FormRequest
     public function home(): ?array
     {
         $place = $this->validated('place');
-        if (is_array($place) && is_array($place['things'] ?? null)) {
-            $place['things'] = array_values($place['things']);
+        if (is_array($place)) {
+            $place['things'] = is_array($place['things'] ?? null) ? array_values($place['things']) : null;
+            $place['chair_at_wall'] = isset($place['chair_at_wall']) ? filter_var($place['chair_at_wall'], FILTER_VALIDATE_BOOL) : null;
         }
-        $home = array_filter(['place' => $place, 'aids' => $this->validated('aids')], static fn (mixed $v): bool => $v !== null);
+        $aids = $this->validated('aids');
+        if (is_array($aids)) {
+            $aids = array_map(static fn (mixed $hand): array => is_array($hand) ? array_values($hand) : [], array_intersect_key($aids, ['left' => 1, 'right' => 1]));
+        }
+        $home = array_filter(['place' => $place, 'aids' => $aids], static fn (mixed $v): bool => $v !== null);
 
         return $home === [] ? null : $home;
     }

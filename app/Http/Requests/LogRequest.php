@@ -9,7 +9,6 @@ use App\Models\Plan;
 use App\Models\PlanItem;
 use BuoyantStep\Core\Log\LoggedSet;
 use BuoyantStep\Core\Units\Mass;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
@@ -18,20 +17,16 @@ use Illuminate\Validation\Validator;
  *
  * @phpstan-type SessionFields array{done_on: string, pain_before: int|null, pain_next_morning: int|null, stop_sign: string|null, skipped: string|null, note: string|null}
  */
-final class LogRequest extends FormRequest
+final class LogRequest extends ClinicRequest
 {
-    public function authorize(): bool
-    {
-        return true;
-    }
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
             'plan_id' => ['required', 'integer'],
             'key' => ['required', 'uuid'],
-            'done_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:today', 'after:2000-01-01'],
+            'corrects' => ['nullable', 'integer', 'between:1,4000000000'],
+            'done_on' => ['bail', 'required', DayRule::past($this->today(), 20)],
             'pain_before' => ['nullable', 'integer', 'between:0,10'],
             'pain_next_morning' => ['nullable', 'integer', 'between:0,10'],
             'stop_sign' => ['nullable', 'string', 'max:120'],
@@ -50,18 +45,23 @@ final class LogRequest extends FormRequest
         ];
     }
 
+    protected function decimals(): array
+    {
+        return ['items.*.effort', 'items.*.load_kg'];
+    }
+
     /** @return array<string, string> */
     public function messages(): array
     {
         return [
-            'done_on.*' => 'The day must be a date up to today, for example 2026-11-25.',
+            'done_on.required' => 'Enter the day of the session.',
             'pain_before.*' => 'Pain goes from 0 to 10.',
             'pain_next_morning.*' => 'Pain goes from 0 to 10.',
             'items.*.pain_during.*' => 'Pain goes from 0 to 10.',
             'items.*.effort.required_if' => 'Enter the effort, 0 to 10, for example 6.',
             'items.*.effort.*' => 'Effort goes from 0 to 10, for example 6.',
             'items.*.load_kg.*' => sprintf('The load must be from 0 to %s, for example %s.', Mass::say(200_000), Mass::say(2500)),
-            'items.*.sets.*.amount.*' => 'This must be a whole number from 0 to 900, for example 10.',
+            'items.*.sets.*.amount.*' => sprintf('This must be a whole number from 0 to %d, for example 10.', LoggedSet::MAX_AMOUNT),
             'items.*.broken.*' => 'Count the sets in which form broke, for example 0.',
         ];
     }

@@ -5,46 +5,49 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use BuoyantStep\Core\Units\Mass;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** Results of one visit. Ranges per test are the core's; here only the shape. */
-final class MeasureRequest extends FormRequest
+final class MeasureRequest extends ClinicRequest
 {
-    public function authorize(): bool
-    {
-        return true;
-    }
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
-            'measured_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:today', 'after:2000-01-01'],
+            'measured_on' => ['bail', 'required', DayRule::past($this->today(), 20)],
+            'key' => ['required', 'uuid'],
+            'seen' => ['required', 'integer', 'between:0,'.PHP_INT_MAX],
             'results' => ['required', 'array', 'min:1', 'max:60'],
             'results.*.test' => ['required', 'string', 'max:40'],
             'results.*.side' => ['nullable', Rule::in(['left', 'right'])],
-            'results.*.value' => ['nullable', 'numeric'],
+            'results.*.value' => ['nullable', 'numeric', 'between:-10000,100000'],
             'results.*.second_value' => ['nullable', 'numeric', 'between:-60,120'],
             'results.*.family' => ['nullable', 'string', 'max:60'],
-            'results.*.load_kg' => ['nullable', 'numeric'],
-            'results.*.reps' => ['nullable', 'numeric'],
-            'results.*.rir' => ['nullable', 'numeric'],
+            'results.*.load_kg' => ['nullable', 'numeric', 'between:-1000,10000'],
+            'results.*.reps' => ['nullable', 'numeric', 'between:-1000,10000'],
+            'results.*.rir' => ['nullable', 'numeric', 'between:-1000,10000'],
             'results.*.not_tested' => ['nullable', 'string', 'max:200'],
         ];
+    }
+
+    protected function decimals(): array
+    {
+        return ['results.*.value', 'results.*.second_value', 'results.*.load_kg'];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return [
-            'measured_on.*' => 'The day of the tests must be a date up to today, for example 2026-11-25.',
+            'measured_on.required' => 'Enter the day of the tests.',
+            'key.*' => 'This form has no key: load the page anew.',
+            'seen.*' => 'This page does not say what it showed: load it anew.',
             'results.required' => 'Enter at least one result.',
-            'results.*.value.numeric' => 'Enter a number, for example 11.',
+            'results.*.value.*' => 'Enter a number, for example 11.',
             'results.*.second_value.*' => 'Enter the fall in mmHg, for example 8.',
-            'results.*.load_kg.numeric' => sprintf('Enter the load as a number, for example %s.', Mass::say(2500)),
-            'results.*.reps.numeric' => 'Enter whole reps, for example 10.',
-            'results.*.rir.numeric' => 'Enter the reps that were left, for example 3.',
+            'results.*.load_kg.*' => sprintf('Enter the load as a number, for example %s.', Mass::say(2500)),
+            'results.*.reps.*' => 'Enter whole reps, for example 10.',
+            'results.*.rir.*' => 'Enter the reps that were left, for example 3.',
         ];
     }
 

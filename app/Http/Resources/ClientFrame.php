@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Actions\BuildSituation;
 use App\Actions\ClearanceState;
+use App\Actions\StopSigns;
 use App\Models\Client;
 use App\Models\Plan;
 use App\Models\Proposal;
@@ -28,7 +29,7 @@ final class ClientFrame
     public static function load(Client $client): Client
     {
         return $client->loadMissing([...BuildSituation::RELATIONS, 'clearances', 'plans' => static fn (HasMany $q) => $q->whereIn('status', [Plan::DRAFT, Plan::ISSUED])])
-            ->loadCount(['proposals as open_proposals_count' => static fn (Builder $q) => $q->where('status', Proposal::OPEN)->whereNotIn('decision', ['stay', 'stop']), 'logs'])
+            ->loadCount(['proposals as open_proposals_count' => static fn (Builder $q) => $q->where('status', Proposal::OPEN)->whereNotIn('decision', ['stay', 'stop']), 'logs', 'logs as open_stops_count' => static fn (Builder $q) => $q->whereNotNull('stop_sign')->whereNull('stop_cleared_at')])
             ->loadMissing(['gateChecks' => static fn (HasMany $q) => $q->limit(1)]);
     }
 
@@ -54,7 +55,30 @@ final class ClientFrame
             'limits' => $lines,
             'crossings' => array_map(static fn (Crossing $c): array => ['date' => $c->date->label(), 'days' => $situation->on->daysTo($c->date), 'says' => $c->says, 'tightens' => $c->tightens], array_slice($crossings, 0, 3)),
             'clearance' => ClearanceState::missing($client, $situation),
+            'stops' => self::number($client, 'open_stops_count') === 0 ? [] : StopSigns::open($client),
         ];
+    }
+
+    /**
+     * The frame of a client whose record cannot be read: who it is and where to go, and no limits at all.
+     *
+     * @return array<string, mixed>
+     */
+    public function unreadable(Client $client): array
+    {
+        $stages = array_map(static fn (string $key): array => ['key' => $key, 'label' => ucfirst($key), 'path' => "/clients/{$client->id}/$key", 'state' => ''], ['screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review']);
+
+        return [
+            'id' => $client->id, 'name' => $client->name(), 'age' => null, 'home' => 'record cannot be read', 'facts' => [], 'stages' => $stages, 'limits' => [], 'crossings' => [], 'clearance' => null,
+            'stops' => StopSigns::open($client),
+        ];
+    }
+
+    private static function number(Client $client, string $attribute): int
+    {
+        $value = $client->getAttributes()[$attribute] ?? null;
+
+        return is_numeric($value) ? (int) $value : 0;
     }
 
     private static function gate(Client $client, Situation $situation): string
@@ -69,9 +93,7 @@ final class ClientFrame
     {
         $issued = $client->plans->firstWhere('status', Plan::ISSUED);
         $draft = $client->plans->firstWhere('status', Plan::DRAFT);
-        $attributes = $client->getAttributes();
-        $number = static fn (string $key): int => is_numeric($attributes[$key] ?? null) ? (int) $attributes[$key] : 0;
-        $open = $number('open_proposals_count');
+        $open = self::number($client, 'open_proposals_count');
         $tests = $client->measures->unique(static fn ($m): string => $m->test.$m->family)->count();
         $kit = $client->pieces->count() + $client->carriers->count();
         $stages = [
@@ -82,7 +104,7 @@ final class ClientFrame
             ['plan', 'Plan', $draft !== null ? 'draft '.$draft->version : ($issued !== null ? 'v'.$issued->version : '')],
             ['sheet', 'Sheet', $issued !== null ? 'ready' : ''],
             ['gate', 'Gate', self::gate($client, $situation)],
-            ['log', 'Log', $number('logs_count') === 0 ? '' : (string) $number('logs_count')],
+            ['log', 'Log', self::number($client, 'logs_count') === 0 ? '' : (string) self::number($client, 'logs_count')],
             ['review', 'Review', $open === 0 ? '' : (string) $open],
         ];
 

@@ -29,9 +29,15 @@ final class KitResource
     /** Loads beyond this are left off the picture, not out of the plan. */
     private const SHOWN_TO_G = 12_000;
 
-    /** @return array<string, mixed> */
-    public static function of(Client $client, Situation $situation): array
+    /**
+     * The kit as the page edits and sends it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function form(Client $client): array
     {
+        $place = BuildSituation::place($client);
+
         return [
             'pieces' => $client->pieces->map(static fn (KitPiece $p): array => [
                 'label' => $p->label, 'mass_kg' => (string) ($p->mass_g / 1000), 'count' => (string) $p->count, 'grip' => $p->grip,
@@ -42,11 +48,22 @@ final class KitResource
                 'max_mass_kg' => (string) ($c->max_mass_g / 1000), 'max_pieces' => (string) $c->max_pieces, 'plates' => $c->plates,
             ])->values()->all(),
             'bands' => $client->bands->map(static fn (KitBand $b): array => self::band($b))->values()->all(),
+            'place' => ['floor' => $place->floor, 'door' => $place->door, 'chair_at_wall' => $place->chairAtWall, 'things' => array_column(array_filter(self::things($place), static fn (array $t): bool => $t['here']), 'code')],
+            'aids' => ['left' => $client->aids['left'] ?? [], 'right' => $client->aids['right'] ?? []],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(Client $client, Situation $situation): array
+    {
+        return [
+            'form' => self::form($client),
+            'version' => $client->kit_version,
             'band_rungs' => $client->bands->isEmpty() ? [] : app(CatalogueIndex::class)->bandRungs(),
             'things' => self::things($situation->place),
-            'place' => ['gone_through' => $situation->place->things !== null, 'floor' => $situation->place->floor, 'door' => $situation->place->door, 'chair_at_wall' => $situation->place->chairAtWall],
+            'gone_through' => $situation->place->things !== null,
             'anchors' => $situation->place->anchors(),
-            'aids' => ['left' => array_column($situation->client->function->aidsLeft, 'value'), 'right' => array_column($situation->client->function->aidsRight, 'value'), 'known' => array_map(static fn (GripAid $a): array => ['code' => $a->value, 'name' => $a->label()], GripAid::cases())],
+            'aids_known' => array_map(static fn (GripAid $a): array => ['code' => $a->value, 'name' => $a->label()], GripAid::cases()),
             'findings' => array_map(static fn (Reason $r): string => $r->says, $situation->place->findings($situation->client->function, $situation->kit)),
             'readings' => ReadingResource::latest($client),
             'starter' => ['pieces' => StarterKit::pieces(), 'carriers' => StarterKit::carriers()],

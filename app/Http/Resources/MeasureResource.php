@@ -36,6 +36,7 @@ final class MeasureResource
         }
 
         return [
+            'seen' => max([0, ...$client->measures->modelKeys()]),
             'tests' => $tests,
             'readings' => array_values(array_filter(ReadingResource::latest($client), static fn (array $r): bool => $r['usable'] === true && is_array($r['values']) && isset($r['values']['grip_kg']))),
             'easy_sets' => self::easySets($situation),

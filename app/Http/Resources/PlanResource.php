@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Actions\ClearanceState;
 use App\Actions\PlanAhead;
+use App\Actions\PlanDesk;
 use App\Actions\PlanFit;
 use App\Actions\PlanItemRow;
 use App\Models\Client;
@@ -24,7 +25,7 @@ use BuoyantStep\Core\Units\Reason;
 /** A plan with everything the Plan stage draws: dose, channel, stair, reasons, and what no longer fits. */
 final class PlanResource
 {
-    public function __construct(private readonly Catalogue $catalogue, private readonly PlanFit $fit, private readonly PlanAhead $ahead)
+    public function __construct(private readonly Catalogue $catalogue, private readonly PlanFit $fit, private readonly PlanAhead $ahead, private readonly PlanDesk $desk)
     {
     }
 
@@ -32,7 +33,7 @@ final class PlanResource
     public function of(?Plan $plan, Client $client, Situation $situation, Wishes $wishes): array
     {
         if ($plan === null) {
-            return ['plan' => null, 'clearance' => ClearanceState::missing($client, $situation), 'ready' => self::ready($client)];
+            return ['plan' => null, 'revision' => $client->plan_revision, 'undo' => $this->undo($client), 'clearance' => ClearanceState::missing($client, $situation), 'ready' => self::ready($client)];
         }
         $restMin = $situation->envelope->atLeast(Field::RestMinS, 0);
         $seconds = 0;
@@ -45,16 +46,24 @@ final class PlanResource
 
         return [
             'plan' => [
-                'id' => $plan->id, 'version' => $plan->version, 'status' => $plan->status, 'revision' => $plan->revision,
+                'id' => $plan->id, 'version' => $plan->version, 'status' => $plan->status,
                 'aim' => $plan->aim, 'structure' => $plan->structure, 'days' => $plan->days, 'budget' => $plan->minutes,
                 'minutes' => Minutes::round($seconds), 'left' => $plan->notes['left'], 'trims' => $plan->notes['trims'],
                 'issued_on' => $plan->issued_on, 'items' => $items,
                 'ahead' => $this->ahead($plan, $client, $situation),
                 'covers' => array_values(array_unique(array_column($items, 'pattern'))),
             ],
+            'revision' => $client->plan_revision,
+            'undo' => $this->undo($client),
             'clearance' => ClearanceState::missing($client, $situation),
             'ready' => self::ready($client),
         ];
+    }
+
+    /** What the newest change was, which can be taken back; null since the last issue. */
+    private function undo(Client $client): ?string
+    {
+        return $this->desk->newest($client)?->says;
     }
 
     /** @return array{date: string, breaches: list<string>}|null */

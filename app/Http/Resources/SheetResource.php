@@ -20,13 +20,17 @@ final class SheetResource
     {
     }
 
-    /** @return array<string, mixed> */
-    public function of(Plan $plan, Situation $situation): array
+    /**
+     * @param  list<string>  $stops  open stop signs, in words
+     * @return array<string, mixed>
+     */
+    public function of(Plan $plan, Situation $situation, array $stops): array
     {
         return [
             'version' => $plan->version,
             'status' => $plan->status,
             'issued_on' => $plan->issued_on,
+            'stopped' => $stops,
             'breaches' => $this->fit->breaches($plan, $situation),
             'days' => $plan->days,
             'structure' => $plan->structure,

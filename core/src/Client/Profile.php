@@ -16,6 +16,9 @@ final readonly class Profile
 
     public const HEIGHT_MM = [900, 2300];
 
+    /** Nobody is older; a birth date that says so was mistyped. */
+    public const MOST_YEARS = 115;
+
     public const PREGNANCY_DAYS = 280;
 
     /**
@@ -74,7 +77,7 @@ final readonly class Profile
     public function assertPlausible(Day $on, string $pointer = '/client'): void
     {
         $age = $this->birthDate->yearsTo($on);
-        if ($age < 0 || $age > 115) {
+        if ($age < 0 || $age > self::MOST_YEARS) {
             throw InvalidInput::at($pointer.'/birth_date', sprintf('A birth date of %s does not fit the day %s; the age must be from 0 to 115 years.', $this->birthDate, $on));
         }
         if ($this->dueDate !== null && $on->daysTo($this->dueDate) > self::PREGNANCY_DAYS) {

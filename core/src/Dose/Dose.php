@@ -19,7 +19,8 @@ final readonly class Dose implements JsonSerializable
 {
     public const MAX_SETS = 10;
 
-    public const MAX_AMOUNT = 900;
+    /** Seconds of continuous movement; fewer of everything else (DoseSense). */
+    public const MAX_AMOUNT = 1800;
 
     public function __construct(
         public int $sets,

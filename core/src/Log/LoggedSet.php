@@ -13,7 +13,7 @@ use JsonSerializable;
 /** One set as it was done: an amount of what the dose counts, the load, the effort it felt like, the side. */
 final readonly class LoggedSet implements JsonSerializable
 {
-    public const MAX_AMOUNT = 900;
+    public const MAX_AMOUNT = 1800;
 
     public function __construct(
         public DoseKind $kind,

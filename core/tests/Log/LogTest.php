@@ -26,7 +26,7 @@ it('refuses a set that counts nothing or less than nothing', function (array $se
 })->with([
     [['effort' => 5]],
     [['reps' => -1, 'effort' => 5]],
-    [['reps' => 901, 'effort' => 5]],
+    [['reps' => 1801, 'effort' => 5]],
     [['reps' => 8, 'effort' => 11]],
     [['reps' => 8, 'effort' => 5, 'load_g' => -10]],
 ])->throws(InvalidInput::class);

@@ -16,6 +16,7 @@ use App\Actions\SaveScreen;
 use App\Models\Client;
 use App\Models\Clinic;
 use App\Models\ClinicFigure;
+use App\Models\GatewayToken;
 use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Models\Proposal;
@@ -56,7 +57,7 @@ final class TidewaterRow extends Seeder
         $this->today = CarbonImmutable::now();
         $users = $this->people();
         ClinicFigure::query()->create(['clinic_id' => $users[0]->clinic_id, 'user_id' => $users[1]->id, 'rule' => 'hypertension_controlled', 'field' => 'rest_min_s', 'value' => 75, 'loosens' => false, 'reason' => 'Clinic protocol 4, March.']);
-        $users[0]->clinic->update(['gateway_token_hash' => hash('sha256', DemoAccounts::GATEWAY_TOKEN)]);
+        GatewayToken::issue($users[0]->clinic, 'Device bench', DemoAccounts::GATEWAY_TOKEN);
         foreach (DemoClients::all() as $told) {
             $this->tell($told, $users[0]);
         }

@@ -5,8 +5,11 @@ const KG_PER_LB = 0.45359237;
 
 const trim = (decimal: string): string => (decimal.includes(".") ? decimal.replace(/\.?0+$/, "") : decimal);
 
+/** "2,5" as "2.5": a comma is the decimal sign of half the world. */
+const pointed = (typed: string): string => typed.replace(/^(\s*[+-]?\d{1,9}),(\d{1,6}\s*)$/, "$1.$2");
+
 const converted = (typed: string, factor: number, decimals: number): string => {
-    const number = Number(typed);
+    const number = Number(pointed(typed));
     // What is no number goes through as typed: the server says what is wrong with it.
     return typed.trim() === "" || Number.isNaN(number) ? typed : trim((number * factor).toFixed(decimals));
 };

@@ -1,13 +1,17 @@
+import { newId } from "@/lib/id";
 import { useMassUnit } from "@/lib/mass";
 import MassInput from "@/parts/MassInput";
+import { useKept } from "@/lib/kept";
 import Button from "@/parts/Button";
 import Choice from "@/parts/Choice";
 import ClientShell from "@/parts/ClientShell";
 import Countdown from "@/parts/Countdown";
 import Field, { FieldError, inputClass } from "@/parts/Field";
 import FromDevices from "@/parts/FromDevices";
+import KeptOffer from "@/parts/KeptOffer";
 import type { GateCheck, GateProps } from "@/types/props";
 import { useForm } from "@inertiajs/react";
+import { useEffect, useRef } from "react";
 
 const SIGNS: Record<GateCheck["verdict"], [string, string]> = {
     go: ["○", "border-water"],
@@ -41,7 +45,9 @@ const FLAGS = [
 type Numbers = Record<(typeof NUMBERS)[number][0], string>;
 type Flags = Record<(typeof FLAGS)[number][0], string>;
 
-const blank = (): Numbers & Flags & { symptoms: string[]; repeat: boolean } => ({
+const blank = (): Numbers & Flags & { key: string; symptoms: string[]; repeat: boolean } => ({
+    // One key a check: however often it is sent, it is one.
+    key: newId(),
     ...(Object.fromEntries(NUMBERS.map(([key]) => [key, ""])) as Numbers),
     ...(Object.fromEntries(FLAGS.map(([key]) => [key, ""])) as Flags),
     symptoms: [],
@@ -55,17 +61,24 @@ export default function Gate({ client, watches, readings, usual, symptoms, check
     const unit = useMassUnit();
     const asked = (watch: string): boolean => watch !== "" && watches.includes(watch);
     const latest = checks.find((c) => c.today);
+    const kept = useKept(`${client.id}.gate`, `Gate: ${client.name}`, form.data, form.isDirty);
     const sorted = [...NUMBERS].sort((a, b) => Number(asked(b[2])) - Number(asked(a[2])));
     return (
         <ClientShell client={client} stage="gate">
-            {latest && <Latest check={latest} />}
+            {latest ? <Latest check={latest} /> : null}
+            <KeptOffer kept={kept} onTake={(was) => form.setData(was)} />
             <form
                 noValidate
                 onSubmit={(event) => {
                     event.preventDefault();
                     form.post(`/clients/${client.id}/gate`, {
                         preserveScroll: true,
-                        onSuccess: () => form.setData(blank()),
+                        onSuccess: () => {
+                            const fresh = blank();
+                            kept.saved();
+                            form.setDefaults(fresh);
+                            form.setData(fresh);
+                        },
                     });
                 }}
             >
@@ -210,8 +223,23 @@ export default function Gate({ client, watches, readings, usual, symptoms, check
 
 function Latest({ check }: { check: GateCheck }) {
     const [sign, border] = SIGNS[check.verdict];
+    const box = useRef<HTMLElement>(null);
+    const first = useRef(check.id);
+    // The answer to a check is brought into view, wherever the page stood when it was asked.
+    useEffect(() => {
+        if (check.id !== first.current) {
+            first.current = check.id;
+            box.current?.focus();
+            box.current?.scrollIntoView({ block: "start" });
+        }
+    }, [check.id]);
     return (
-        <section aria-label="Latest check" className={`bg-card mb-4 rounded-md border-l-8 p-3 ${border}`}>
+        <section
+            ref={box}
+            tabIndex={-1}
+            aria-label="Latest check"
+            className={`bg-card mb-4 rounded-md border-l-8 p-3 ${border}`}
+        >
             <h2 className="text-2xl font-bold">
                 <span aria-hidden="true">{sign} </span>
                 {check.label} <span className="text-soft text-sm font-normal">{check.at}</span>

@@ -1,6 +1,10 @@
 import { useMassUnit } from "@/lib/mass";
+import { useConflict, withTheirs } from "@/lib/conflict";
+import { useKept } from "@/lib/kept";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
+import ConflictView from "@/parts/ConflictView";
+import KeptOffer from "@/parts/KeptOffer";
 import FromDevices from "@/parts/FromDevices";
 import Bands from "@/parts/kit/Bands";
 import Carriers from "@/parts/kit/Carriers";
@@ -12,7 +16,15 @@ import LadderView from "@/parts/LadderView";
 import type { KitProps } from "@/types/props";
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
 import { useForm } from "@inertiajs/react";
-import { useRef } from "react";
+import { useRef, useState } from "react";
+
+const ROW_KEYS = { pieces: "label", carriers: "label", bands: "label" };
+
+/** A band that comes from a merge has no number and no curve until it is saved. */
+const drawn = (form: KitForm): KitForm => ({
+    ...form,
+    bands: form.bands.map((band) => ({ ...band, id: band.id ?? null, curve: band.curve ?? [] })),
+});
 
 const TABS = [
     ["Pieces and carriers", /^(pieces|carriers)/],
@@ -22,23 +34,18 @@ const TABS = [
 
 export default function Kit(props: KitProps) {
     const { client, starter, ladders, grip, findings } = props;
-    const form = useForm<KitForm>({
-        pieces: props.pieces,
-        carriers: props.carriers,
-        bands: props.bands,
-        place: {
-            floor: props.place.floor,
-            door: props.place.door,
-            chair_at_wall: props.place.chair_at_wall,
-            things: props.things.filter((t) => t.here).map((t) => t.code),
-        },
-        aids: { left: props.aids.left, right: props.aids.right },
+    const form = useForm<KitForm>(props.form);
+    const [made, setMade] = useState({ version: props.version, base: props.form });
+    const kept = useKept(`${client.id}.kit`, `Kit: ${client.name}`, { form: form.data, made }, form.isDirty);
+    const conflict = useConflict((met) => {
+        setMade({ version: met.version, base: met.base as KitForm });
+        form.setData(drawn(met.merged as KitForm));
     });
     const unit = useMassUnit();
     const errors = form.errors as Errors;
     const focused = useRef<number | null>(null);
     // Saving a bottle says nothing about the rooms: they are kept only once someone has gone through them.
-    const wentThrough = useRef(props.place.gone_through);
+    const wentThrough = useRef(props.gone_through);
     const change = (part: Partial<KitForm>) => form.setData({ ...form.data, ...part });
     const weigh = (values: Record<string, number>) => {
         const mass_kg = String(values.mass_kg ?? "");
@@ -71,22 +78,38 @@ export default function Kit(props: KitProps) {
                     noValidate
                     onSubmit={(event) => {
                         event.preventDefault();
-                        form.transform((data) =>
-                            wentThrough.current
-                                ? data
-                                : { ...data, place: { ...data.place, things: null as unknown as string[] } },
-                        );
+                        form.transform((data) => ({
+                            ...data,
+                            ...made,
+                            place: wentThrough.current
+                                ? data.place
+                                : { ...data.place, things: null as unknown as string[] },
+                        }));
                         form.put(`/clients/${client.id}/kit`, {
                             preserveScroll: true,
                             // A saved band comes back with its number and its curve.
                             onSuccess: (page) => {
                                 const saved = page.props as unknown as KitProps;
-                                form.setDefaults({ ...form.data, bands: saved.bands });
-                                form.setData({ ...form.data, bands: saved.bands });
+                                kept.saved();
+                                setMade({ version: saved.version, base: saved.form });
+                                form.setDefaults(saved.form);
+                                form.setData(saved.form);
                             },
                         });
                     }}
                 >
+                    <KeptOffer
+                        kept={kept}
+                        onTake={(was) => {
+                            form.setData(was.form);
+                            setMade(was.made);
+                        }}
+                    />
+                    <ConflictView
+                        conflict={conflict}
+                        save="Save kit"
+                        onTheirs={(field, value) => form.setData(drawn(withTheirs(form.data, field, value, ROW_KEYS)))}
+                    />
                     <TabGroup>
                         <TabList className="border-sand mb-2 flex gap-1 border-b">
                             {TABS.map(([name, match]) => (
@@ -137,7 +160,7 @@ export default function Kit(props: KitProps) {
                                 />
                             </TabPanel>
                             <TabPanel tabIndex={-1}>
-                                {!props.place.gone_through && (
+                                {!props.gone_through && (
                                     <p className="text-soft mb-2 text-sm">
                                         Not gone through yet: the usual things are taken to be there. Correct the ticks
                                         and save.
@@ -146,7 +169,7 @@ export default function Kit(props: KitProps) {
                                 <Home
                                     things={props.things}
                                     anchors={props.anchors}
-                                    known={props.aids.known}
+                                    known={props.aids_known}
                                     grip={grip}
                                     form={form.data}
                                     onChange={(part) => {
@@ -164,7 +187,7 @@ export default function Kit(props: KitProps) {
                         {form.isDirty && (
                             <p className="text-soft text-sm">Not saved yet: the loads show the saved kit.</p>
                         )}
-                        {Object.keys(errors).length > 0 && (
+                        {Object.keys(errors).some((key) => key !== "version") && (
                             <p role="alert" className="text-stop text-sm">
                                 Nothing was saved: some values need changing.
                             </p>

@@ -1,25 +1,22 @@
+import { newId } from "@/lib/id";
 import { useMassUnit } from "@/lib/mass";
+import { useKept } from "@/lib/kept";
+import KeptOffer from "@/parts/KeptOffer";
 import MassInput from "@/parts/MassInput";
 import { shortDate } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
-import type { LogProps } from "@/types/props";
+import type { CorrectingForm, LogItemForm, LogProps } from "@/types/props";
 import { Link, useForm, usePage } from "@inertiajs/react";
 
-interface ItemForm {
-    item: number;
-    done: boolean;
-    effort: string;
-    load_kg: string;
-    pain_during: string;
-    broken: string;
-    sets: { amount: string; side: string }[];
-}
+type ItemForm = LogItemForm;
 
 interface LogForm {
     plan_id: number;
     key: string;
+    /** The version that a correction is made on; null for a session as it was done. */
+    corrects: number | null;
     done_on: string;
     pain_before: string;
     pain_next_morning: string;
@@ -42,7 +39,7 @@ const SIGNS = [
     "other",
 ];
 
-export default function Log({ client, plan, logs }: LogProps) {
+export default function Log({ client, plan, logs, correcting }: LogProps) {
     return (
         <ClientShell client={client} stage="log">
             {plan === null ? (
@@ -53,12 +50,21 @@ export default function Log({ client, plan, logs }: LogProps) {
                     </Link>
                 </p>
             ) : (
-                <SessionForm key={`${plan.id}-${logs.length}`} clientId={client.id} plan={plan} />
+                <SessionForm
+                    key={`${plan.id}-${logs.length}-${correcting?.id ?? 0}-${correcting?.corrects ?? 0}`}
+                    client={client}
+                    plan={plan}
+                    correcting={correcting}
+                />
             )}
-            <Past logs={logs} />
+            <Past clientId={client.id} logs={logs} />
         </ClientShell>
     );
 }
+
+/** Of what was typed earlier, what belongs to the exercises that are here. */
+const fitting = (was: ItemForm[], now: ItemForm[]): ItemForm[] =>
+    now.map((row) => was.find((old) => old.item === row.item && old.sets.length === row.sets.length) ?? row);
 
 /** Every set at the top of its range, with the load of the dose. */
 const atTheTop = (item: PlanOfLog["items"][number], row: ItemForm): Partial<ItemForm> => ({
@@ -67,28 +73,47 @@ const atTheTop = (item: PlanOfLog["items"][number], row: ItemForm): Partial<Item
     sets: row.sets.map((s) => ({ ...s, amount: String(item.dose.amount_hi) })),
 });
 
-function SessionForm({ clientId, plan }: { clientId: number; plan: PlanOfLog }) {
+/** A session as it was done, or one that is corrected: then with what was entered, on the plan it was done on. */
+function SessionForm({
+    client,
+    plan,
+    correcting,
+}: {
+    client: LogProps["client"];
+    plan: PlanOfLog;
+    correcting: CorrectingForm | null;
+}) {
     const { me } = usePage().props as unknown as { me: { today: string } };
-    const form = useForm<LogForm>(() => ({
-        plan_id: plan.id,
-        // One key a form: however often it is sent, it is one session.
-        key: crypto.randomUUID(),
-        done_on: me.today,
-        pain_before: "",
-        pain_next_morning: "",
-        stop_sign: "",
-        skipped: "",
-        note: "",
-        items: plan.items.map((i) => ({
-            item: i.id,
-            done: false,
-            effort: "",
-            load_kg: i.dose.load_kg,
-            pain_during: "",
-            broken: "",
-            sets: i.sets.map((s) => ({ amount: "", side: s.side })),
-        })),
-    }));
+    const form = useForm<LogForm>(
+        () =>
+            correcting ?? {
+                plan_id: plan.id,
+                // One key a form: however often it is sent, it is one session.
+                key: newId(),
+                corrects: null,
+                done_on: me.today,
+                pain_before: "",
+                pain_next_morning: "",
+                stop_sign: "",
+                skipped: "",
+                note: "",
+                items: plan.items.map((i) => ({
+                    item: i.id,
+                    done: false,
+                    effort: "",
+                    load_kg: i.dose.load_kg,
+                    pain_during: "",
+                    broken: "",
+                    sets: i.sets.map((s) => ({ amount: "", side: s.side })),
+                })),
+            },
+    );
+    const kept = useKept(
+        `${client.id}.log${correcting ? `.${correcting.id}` : ""}`,
+        `Log: ${client.name}`,
+        form.data,
+        form.isDirty,
+    );
     const errors = form.errors as Record<string, string | undefined>;
     const unit = useMassUnit();
     // From the data as it is then, not as it was drawn: two quick clicks must both count.
@@ -104,10 +129,29 @@ function SessionForm({ clientId, plan }: { clientId: number; plan: PlanOfLog }) 
             noValidate
             onSubmit={(event) => {
                 event.preventDefault();
-                form.post(`/clients/${clientId}/log`, { preserveScroll: true });
+                form.post(`/clients/${client.id}/log`, { preserveScroll: true, onSuccess: kept.saved });
             }}
         >
-            <h2 className="text-lg font-bold">A session on version {plan.version}</h2>
+            <KeptOffer
+                kept={kept}
+                onTake={(was) =>
+                    // A plan that was issued since has other exercises: what fits is put back, the rest is plain to see.
+                    form.setData({ ...was, plan_id: form.data.plan_id, items: fitting(was.items, form.data.items) })
+                }
+            />
+            <h2 className="text-lg font-bold">
+                {correcting
+                    ? `Correct the session of ${shortDate(correcting.done_on)}, on version ${plan.version}`
+                    : `A session on version ${plan.version}`}
+            </h2>
+            {correcting && (
+                <p className="text-soft text-sm">
+                    What was entered before is kept beside it, and the next doses are worked out anew.{" "}
+                    <Link className="underline" href={`/clients/${client.id}/log`}>
+                        Leave it as it is
+                    </Link>
+                </p>
+            )}
             <div className="mt-1 grid gap-3 md:grid-cols-[9rem_8rem_9rem_1fr]">
                 <Field label="Day" error={errors.done_on}>
                     <input {...text("done_on")} />
@@ -125,6 +169,9 @@ function SessionForm({ clientId, plan }: { clientId: number; plan: PlanOfLog }) 
                         onChange={(e) => form.setData("stop_sign", e.target.value)}
                     >
                         <option value="">none</option>
+                        {form.data.stop_sign !== "" && !SIGNS.includes(form.data.stop_sign) && (
+                            <option>{form.data.stop_sign}</option>
+                        )}
                         {SIGNS.map((sign) => (
                             <option key={sign}>{sign}</option>
                         ))}
@@ -265,9 +312,9 @@ function SessionForm({ clientId, plan }: { clientId: number; plan: PlanOfLog }) 
             </div>
             <div className="border-sand bg-paper sticky bottom-0 mt-3 flex items-center gap-4 border-t py-3">
                 <Button tone="main" type="submit" disabled={form.processing}>
-                    Save session
+                    {correcting ? "Save the correction" : "Save session"}
                 </Button>
-                <FieldError error={errors.plan_id} />
+                <FieldError error={errors.plan_id ?? errors.version} />
                 {Object.keys(errors).length > 0 && (
                     <p role="alert" className="text-stop text-sm">
                         Nothing was saved; what you typed is still here.
@@ -278,7 +325,7 @@ function SessionForm({ clientId, plan }: { clientId: number; plan: PlanOfLog }) 
     );
 }
 
-function Past({ logs }: { logs: LogProps["logs"] }) {
+function Past({ clientId, logs }: { clientId: number; logs: LogProps["logs"] }) {
     if (logs.length === 0) {
         return null;
     }
@@ -293,6 +340,12 @@ function Past({ logs }: { logs: LogProps["logs"] }) {
                             <span className="text-soft block">
                                 pain {log.pain_before ?? "?"} → {log.pain_next_morning ?? "?"}
                             </span>
+                            <Link
+                                className="text-water inline-block min-h-6 underline"
+                                href={`/clients/${clientId}/log?correct=${log.id}`}
+                            >
+                                correct<span className="sr-only"> the session of {shortDate(log.on)}</span>
+                            </Link>
                         </span>
                         <div>
                             {log.stop_sign && (
@@ -315,6 +368,24 @@ function Past({ logs }: { logs: LogProps["logs"] }) {
                                 ))}
                             </ul>
                             {log.note && <p className="text-soft">{log.note}</p>}
+                            {log.earlier.length > 0 && (
+                                <details className="mt-1">
+                                    <summary className="text-water min-h-6 cursor-pointer">
+                                        {log.corrected > 0 &&
+                                            `changed ${log.corrected === 1 ? "once" : `${log.corrected} times`} since it was entered`}
+                                        {log.corrected > 0 && log.set_aside > 0 && "; "}
+                                        {log.set_aside > 0 && `${log.set_aside} sent again and set aside`}
+                                    </summary>
+                                    <ul className="text-soft">
+                                        {log.earlier.map((v) => (
+                                            <li key={v.id}>
+                                                Until {v.at}
+                                                {v.counted ? "" : ", never in force"}: {v.says}
+                                            </li>
+                                        ))}
+                                    </ul>
+                                </details>
+                            )}
                         </div>
                     </li>
                 ))}

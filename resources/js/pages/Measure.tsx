@@ -1,8 +1,13 @@
+import { newId } from "@/lib/id";
 import { useMassUnit } from "@/lib/mass";
 import MassInput from "@/parts/MassInput";
 import { shortDate } from "@/lib/words";
+import { useConflict } from "@/lib/conflict";
+import { useKept } from "@/lib/kept";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
+import ConflictView from "@/parts/ConflictView";
+import KeptOffer from "@/parts/KeptOffer";
 import TestRow, { type Row } from "@/parts/TestRow";
 import Field, { FieldError, inputClass } from "@/parts/Field";
 import type { MeasureProps } from "@/types/props";
@@ -27,7 +32,16 @@ const filled = (row: Row): boolean =>
         : [row.value, row.second_value, row.not_tested]
     ).some((v) => v.trim() !== "");
 
-export default function Measure({ client, readings, tests, easy_sets, families, effort_cap, history }: MeasureProps) {
+export default function Measure({
+    client,
+    seen: shown,
+    readings,
+    tests,
+    easy_sets,
+    families,
+    effort_cap,
+    history,
+}: MeasureProps) {
     const unit = useMassUnit();
     const { me } = usePage().props as unknown as { me: { today: string } };
     const blank = () => [
@@ -38,7 +52,10 @@ export default function Measure({ client, readings, tests, easy_sets, families, 
     ];
     const [rows, setRows] = useState<Row[]>(blank);
     const form = useForm<{ measured_on: string; results: Row[] }>({ measured_on: me.today, results: [] });
+    const [seen, setSeen] = useState(shown);
+    const [key, setKey] = useState(() => newId());
     const errors = form.errors as Record<string, string | undefined>;
+    const conflict = useConflict((met) => setSeen(met.version));
     // The server numbers only the rows that were sent; an error goes back to the row it came from.
     const sent = rows.filter(filled);
     const errorOf = (row: Row, key: string): string | undefined =>
@@ -51,6 +68,12 @@ export default function Measure({ client, readings, tests, easy_sets, families, 
                     : r,
             ),
         );
+    const kept = useKept(
+        `${client.id}.measure`,
+        `Measure: ${client.name}`,
+        { rows, measured_on: form.data.measured_on },
+        sent.length > 0,
+    );
     const sets = rows.filter((r) => r.test === "easy_set");
     const easy = tests.find((t) => t.code === "easy_set");
 
@@ -60,13 +83,26 @@ export default function Measure({ client, readings, tests, easy_sets, families, 
                 noValidate
                 onSubmit={(event) => {
                     event.preventDefault();
-                    form.transform((data) => ({ ...data, results: sent }));
+                    form.transform((data) => ({ ...data, results: sent, seen, key }));
                     form.post(`/clients/${client.id}/measure`, {
                         preserveScroll: true,
-                        onSuccess: () => setRows(blank()),
+                        onSuccess: (page) => {
+                            kept.saved();
+                            setSeen((page.props as unknown as MeasureProps).seen);
+                            setKey(newId());
+                            setRows(blank());
+                        },
                     });
                 }}
             >
+                <KeptOffer
+                    kept={kept}
+                    onTake={(was) => {
+                        setRows(was.rows);
+                        form.setData("measured_on", was.measured_on);
+                    }}
+                />
+                <ConflictView conflict={conflict} save="Save results" />
                 {readings.map((r) => (
                     <p
                         key={r.id}

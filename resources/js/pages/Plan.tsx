@@ -2,23 +2,64 @@ import { dayList, shortDate } from "@/lib/words";
 import AddExercise from "@/parts/AddExercise";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
-import { FieldError } from "@/parts/Field";
+import Field, { FieldError, inputClass } from "@/parts/Field";
 import PlanRow from "@/parts/PlanRow";
 import type { PlanProps } from "@/types/props";
 import { Link, router, usePage } from "@inertiajs/react";
 import { useState } from "react";
 
-export default function Plan({ client, plan, clearance, ready }: PlanProps) {
+/** A change of the plan as it was sent, to be made again on a plan that somebody changed meanwhile. */
+interface Change {
+    verb: "post" | "put" | "delete";
+    path: string;
+    data: Record<string, string | number | boolean | null>;
+    saved: () => void;
+}
+
+export default function Plan({ client, plan, revision, undo, clearance, ready }: PlanProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
     const [open, setOpen] = useState<number | null>(null);
     const [why, setWhy] = useState<string | null>(null);
     const [busy, setBusy] = useState(false);
-    const send = (verb: "post" | "put" | "delete", path: string, data: Record<string, string | number | null> = {}) =>
+    const [last, setLast] = useState<Change | null>(null);
+    const [reason, setReason] = useState("");
+    const send = (
+        verb: Change["verb"],
+        path: string,
+        data: Change["data"] = {},
+        saved: () => void = () => undefined,
+    ) => {
+        setLast({ verb, path, data, saved });
         router[verb === "delete" ? "post" : verb](
             `/clients/${client.id}/plan${path}`,
-            { ...data, revision: plan?.revision ?? 0, ...(verb === "delete" ? { _method: "delete" } : {}) },
-            { preserveScroll: true, onStart: () => setBusy(true), onFinish: () => setBusy(false) },
+            { ...data, revision, ...(verb === "delete" ? { _method: "delete" } : {}) },
+            {
+                preserveScroll: true,
+                onStart: () => setBusy(true),
+                onFinish: () => setBusy(false),
+                onSuccess: () => {
+                    setLast(null);
+                    setReason("");
+                    saved();
+                },
+            },
         );
+    };
+    const again = errors.revision && last && (
+        <div className="mt-1.5 flex flex-wrap gap-2">
+            <Button small disabled={busy} onClick={() => send(last.verb, last.path, last.data, last.saved)}>
+                Make my change on the plan as it is now
+            </Button>
+            <Button small disabled={busy} onClick={() => router.reload()}>
+                Leave it
+            </Button>
+        </div>
+    );
+    const takeBack = undo !== null && (
+        <Button small disabled={busy} title={undo} onClick={() => send("post", "/undo")}>
+            Take back: {undo.length > 34 ? `${undo.slice(0, 32)}…` : undo.replace(/\.$/, "")}
+        </Button>
+    );
     const stopper =
         errors.plan ??
         errors.clearance ??
@@ -53,6 +94,7 @@ export default function Plan({ client, plan, clearance, ready }: PlanProps) {
                 <Button tone="main" className="mt-4" disabled={busy} onClick={() => send("post", "")}>
                     Draft a plan
                 </Button>
+                <span className="ml-3">{takeBack}</span>
                 <FieldError error={stopper} />
             </ClientShell>
         );
@@ -72,7 +114,8 @@ export default function Plan({ client, plan, clearance, ready }: PlanProps) {
                         ? "draft"
                         : `issued ${plan.issued_on === null ? "" : shortDate(plan.issued_on)}`}
                 </span>
-                <span className="ml-auto flex gap-2">
+                <span className="ml-auto flex flex-wrap gap-2">
+                    {takeBack}
                     <Button small disabled={busy} onClick={() => send("post", "")}>
                         Draft anew
                     </Button>
@@ -81,7 +124,7 @@ export default function Plan({ client, plan, clearance, ready }: PlanProps) {
                             small
                             tone="main"
                             disabled={busy || plan.items.length === 0}
-                            onClick={() => send("post", "/issue")}
+                            onClick={() => send("post", "/issue", reason === "" ? {} : { issue_reason: reason })}
                         >
                             Issue version {plan.version}
                         </Button>
@@ -125,10 +168,32 @@ export default function Plan({ client, plan, clearance, ready }: PlanProps) {
                 )}
             </div>
             {stopper && (
-                <p role="alert" className="border-stop text-stop bg-card mb-2 rounded-md border-l-4 p-2.5">
+                <div role="alert" className="border-stop text-stop bg-card mb-2 rounded-md border-l-4 p-2.5">
                     <span aria-hidden="true">◆ </span>
                     {stopper}
-                </p>
+                    {again}
+                </div>
+            )}
+            {errors.issue_reason && (
+                <form
+                    noValidate
+                    className="border-hold bg-card mb-2 flex flex-wrap items-start gap-3 rounded-md border-l-4 p-2.5"
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        send("post", "/issue", { issue_reason: reason });
+                    }}
+                >
+                    <Field
+                        label="Why so long a session is issued all the same"
+                        error={errors.issue_reason}
+                        className="min-w-64 flex-1"
+                    >
+                        <input className={inputClass} value={reason} onChange={(e) => setReason(e.target.value)} />
+                    </Field>
+                    <Button type="submit" disabled={busy} className="mt-6">
+                        Issue with this reason
+                    </Button>
+                </form>
             )}
             {clearance && plan.status === "draft" && !errors.clearance && (
                 <p className="text-hold mb-2 text-sm">■ {clearance}</p>
@@ -163,7 +228,8 @@ export default function Plan({ client, plan, clearance, ready }: PlanProps) {
                         errors={open === item.id ? errors : {}}
                         onOpen={() => setOpen(open === item.id ? null : item.id)}
                         onSwap={(rung) => send("put", `/items/${item.id}/rung`, { rung })}
-                        onDose={(dose) => send("put", `/items/${item.id}/dose`, dose)}
+                        clientId={client.id}
+                        onDose={(dose, saved) => send("put", `/items/${item.id}/dose`, dose, saved)}
                         onRefresh={() => send("put", `/items/${item.id}/today`)}
                         onRemove={() => send("delete", `/items/${item.id}`)}
                     />

@@ -1,39 +1,69 @@
+import { useKept } from "@/lib/kept";
 import { useKeys } from "@/lib/keys";
 import { shortDate } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
+import KeptOffer from "@/parts/KeptOffer";
 import ProposalLine from "@/parts/ProposalLine";
 import type { ProposalRow, ReviewProps } from "@/types/props";
 import { router, usePage } from "@inertiajs/react";
 import { useState } from "react";
 
-export default function Review({ client, proposals, session, stop, draft, record }: ReviewProps) {
+export default function Review({
+    client,
+    proposals,
+    session,
+    stop,
+    cleared,
+    decided,
+    draft,
+    revision,
+    record,
+}: ReviewProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
     const open = proposals.filter((p) => p.decision !== "stop" && (p.decision !== "stay" || p.review));
     const staying = proposals.filter((p) => p.decision === "stay" && !p.review);
     const [at, setAt] = useState(0);
     const [mode, setMode] = useState<{ id: number; kind: "edit" | "refuse" } | null>(null);
     const [busy, setBusy] = useState(false);
-    const send = (verb: "post" | "put", path: string, data: Record<string, string | number> = {}) =>
+    const send = (
+        verb: "post" | "put",
+        path: string,
+        data: Record<string, string | number | boolean> = {},
+        done: () => void = () => undefined,
+    ) =>
         router[verb](`/clients/${client.id}${path}`, data, {
             preserveScroll: true,
             onStart: () => setBusy(true),
             onFinish: () => setBusy(false),
-            onSuccess: () => setMode(null),
+            onSuccess: () => {
+                setMode(null);
+                done();
+            },
         });
-    const current = open[Math.min(at, open.length - 1)];
+    // A letter acts on the line that has the focus, and on no other.
+    const current = (): ProposalRow | undefined => {
+        const line = document.activeElement?.closest("li[id^='proposal-']");
+        return open.find((p) => line?.id === `proposal-${p.id}`);
+    };
     const move = (by: number) => () => {
-        const next = Math.min(Math.max(at + by, 0), open.length - 1);
+        // The first press chooses a line; only then is there one to move from.
+        const next = Math.min(Math.max(current() ? at + by : at, 0), open.length - 1);
         setAt(next);
         document.getElementById(`proposal-${open[next]?.id ?? 0}`)?.focus();
     };
     useKeys({
         j: move(1),
         k: move(-1),
-        a: () => current && !busy && send("post", `/review/${current.id}/accept`),
-        e: () => current && setMode({ id: current.id, kind: "edit" }),
-        r: () => current && setMode({ id: current.id, kind: "refuse" }),
+        a: () => {
+            const line = current();
+            if (line && !busy) {
+                send("post", `/review/${line.id}/accept`);
+            }
+        },
+        e: () => setMode((now) => withMode(current(), "edit") ?? now),
+        r: () => setMode((now) => withMode(current(), "refuse") ?? now),
     });
     const line = (proposal: ProposalRow, i: number) => (
         <ProposalLine
@@ -45,7 +75,8 @@ export default function Review({ client, proposals, session, stop, draft, record
             onFocus={() => proposal.decision !== "stay" && setAt(i)}
             onMode={(kind) => setMode(kind === null ? null : { id: proposal.id, kind })}
             onAccept={() => send("post", `/review/${proposal.id}/accept`)}
-            onEdit={(values) => send("put", `/review/${proposal.id}`, values)}
+            clientId={client.id}
+            onEdit={(values, saved) => send("put", `/review/${proposal.id}`, values, saved)}
             onRefuse={(reason) => send("post", `/review/${proposal.id}/refuse`, { reason })}
         />
     );
@@ -54,10 +85,19 @@ export default function Review({ client, proposals, session, stop, draft, record
             {stop && (
                 <StopSign
                     stop={stop}
+                    clientId={client.id}
                     busy={busy}
                     error={errors.reason}
-                    onClear={(reason) => send("post", "/review/clear-stop", { reason })}
+                    onClear={(reason, saved) => send("post", "/review/clear-stop", { reason }, saved)}
                 />
+            )}
+            {cleared && !stop && (
+                <p className="text-soft mb-3 flex flex-wrap items-center gap-3 text-sm">
+                    Stop sign of {shortDate(cleared.on)} cleared: {cleared.says}.
+                    <Button small disabled={busy} onClick={() => send("post", `/review/reopen-stop/${cleared.id}`)}>
+                        Open it again
+                    </Button>
+                </p>
             )}
             {session && session.pain_next_morning === null && session.skipped === null && (
                 <NextMorning
@@ -76,15 +116,15 @@ export default function Review({ client, proposals, session, stop, draft, record
                         </span>
                     )}
                 </h2>
-                {draft && (
+                {draft !== null && (
                     <Button
                         small
                         tone="main"
                         className="ml-auto"
                         disabled={busy}
-                        onClick={() => send("post", "/plan/issue", { revision: draft.revision })}
+                        onClick={() => send("post", "/plan/issue", { revision })}
                     >
-                        Issue version {draft.version}
+                        Issue version {draft}
                     </Button>
                 )}
             </div>
@@ -94,12 +134,34 @@ export default function Review({ client, proposals, session, stop, draft, record
                     errors.clearance ??
                     errors.stop ??
                     errors.proposal ??
+                    (errors.issue_reason ? `${errors.issue_reason} Issue it on Plan.` : undefined) ??
                     errors.revision ??
                     (mode === null ? (errors.load ?? errors.rung) : undefined)
                 }
             />
             <ol className="border-sand mt-2 border-t">{open.map(line)}</ol>
-            {open.length > 0 && <p className="text-soft mt-2 text-xs">j and k move, a accepts, e edits, r refuses.</p>}
+            {open.length > 0 && (
+                <p className="text-soft mt-2 text-xs">
+                    j and k choose a line; then a accepts it, e edits it, r refuses it.
+                </p>
+            )}
+            {decided.length > 0 && (
+                <section className="mt-5">
+                    <h2 className="text-lg font-bold">Decided after this session</h2>
+                    <ul className="border-sand mt-1 border-t text-sm">
+                        {decided.map((d) => (
+                            <li key={d.id} className="border-sand flex flex-wrap items-center gap-3 border-b py-1.5">
+                                <span className="min-w-0 flex-1">
+                                    <strong>{d.name}</strong>: {d.label}, {d.status}
+                                </span>
+                                <Button small disabled={busy} onClick={() => send("post", `/review/${d.id}/undo`)}>
+                                    Take back<span className="sr-only">: {d.name}</span>
+                                </Button>
+                            </li>
+                        ))}
+                    </ul>
+                </section>
+            )}
             {staying.length > 0 && (
                 <section className="mt-5">
                     <h2 className="text-lg font-bold">
@@ -114,7 +176,7 @@ export default function Review({ client, proposals, session, stop, draft, record
                 <ol className="text-sm">
                     {record.map((d) => (
                         <li key={d.id} className="border-sand grid grid-cols-[9rem_1fr] border-t py-1">
-                            <span className="text-soft num">{shortDate(d.at)}</span>
+                            <span className="text-soft num">{d.at}</span>
                             <span>
                                 {d.says} {d.reason && <span className="text-soft">“{d.reason}”</span>}
                             </span>
@@ -126,27 +188,33 @@ export default function Review({ client, proposals, session, stop, draft, record
     );
 }
 
+const withMode = (line: ProposalRow | undefined, kind: "edit" | "refuse") => (line ? { id: line.id, kind } : null);
+
 function StopSign({
     stop,
+    clientId,
     busy,
     error,
     onClear,
 }: {
     stop: NonNullable<ReviewProps["stop"]>;
+    clientId: number;
     busy: boolean;
     error: string | undefined;
-    onClear: (reason: string) => void;
+    onClear: (reason: string, saved: () => void) => void;
 }) {
     const [reason, setReason] = useState("");
+    const kept = useKept(`${clientId}.review.stop`, "Review: stop sign", reason, reason !== "");
     return (
         <form
             noValidate
             className="border-stop bg-card mb-4 rounded-md border-l-4 p-3"
             onSubmit={(event) => {
                 event.preventDefault();
-                onClear(reason);
+                onClear(reason, kept.saved);
             }}
         >
+            <KeptOffer kept={kept} onTake={setReason} />
             <p className="text-stop font-bold">
                 <span aria-hidden="true">◆ </span>Stop sign on {shortDate(stop.on)}: {stop.says}
             </p>

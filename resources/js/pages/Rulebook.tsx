@@ -1,15 +1,19 @@
 import { fieldName } from "@/lib/words";
+import { useKept } from "@/lib/kept";
 import Button from "@/parts/Button";
 import Choice from "@/parts/Choice";
 import Field, { inputClass } from "@/parts/Field";
+import KeptOffer from "@/parts/KeptOffer";
 import Shell from "@/parts/Shell";
 import type { RulebookProps, RulebookRow } from "@/types/props";
-import { router, useForm } from "@inertiajs/react";
+import { router, useForm, usePage } from "@inertiajs/react";
 import { useState } from "react";
 
 /** Every rule in force in the clinic: searchable by condition, field, words and source; figures set by the lead. */
 export default function Rulebook({ schools, rows, can_set, mass_unit }: RulebookProps) {
+    const errors = usePage().props.errors as Record<string, string | undefined>;
     const [query, setQuery] = useState("");
+    const [asked, setAsked] = useState<string | null>(null);
     const words = query.trim().toLowerCase().split(/\s+/).filter(Boolean);
     const shown = rows.filter((r) => {
         const text =
@@ -33,20 +37,23 @@ export default function Rulebook({ schools, rows, can_set, mass_unit }: Rulebook
                         {schools.map((school) => (
                             <div key={school.code}>
                                 {can_set ? (
-                                    <Choice
+                                    <SetChoice
+                                        key={school.chosen ?? ""}
                                         label={school.ask}
-                                        value={school.chosen ?? ""}
+                                        now={school.chosen ?? ""}
                                         options={[
                                             ["", `default: ${school.default}`],
                                             ...school.choices.map((c): [string, string] => [c.code, c.text]),
                                         ]}
-                                        onChange={(choice) =>
+                                        onSet={(choice, seen) => {
+                                            setAsked(school.code);
                                             router.put(
                                                 "/rulebook/school",
-                                                { school: school.code, choice },
-                                                { preserveScroll: true },
-                                            )
-                                        }
+                                                { school: school.code, choice, seen },
+                                                { preserveScroll: true, preserveState: true },
+                                            );
+                                        }}
+                                        error={asked === school.code ? errors.choice : undefined}
                                     />
                                 ) : (
                                     <p className="text-sm">
@@ -61,16 +68,22 @@ export default function Rulebook({ schools, rows, can_set, mass_unit }: Rulebook
                 </section>
                 <section className="mt-4" aria-label="Unit of mass">
                     {can_set ? (
-                        <Choice
+                        <SetChoice
+                            key={mass_unit}
                             label="Masses shown and typed in"
-                            value={mass_unit}
+                            now={mass_unit}
                             options={[
                                 ["kg", "kg"],
                                 ["lb", "lb"],
                             ]}
-                            onChange={(choice) =>
-                                router.put("/rulebook/unit", { mass_unit: choice }, { preserveScroll: true })
+                            onSet={(choice, seen) =>
+                                router.put(
+                                    "/rulebook/unit",
+                                    { mass_unit: choice, seen },
+                                    { preserveScroll: true, preserveState: true },
+                                )
                             }
+                            error={errors.mass_unit}
                             hint="a client's own unit, set on Screen, wins; rules keep the units of their sources"
                         />
                     ) : (
@@ -126,6 +139,47 @@ export default function Rulebook({ schools, rows, can_set, mass_unit }: Rulebook
     );
 }
 
+/** A choice for the whole clinic: looked at first, set by a button of its own. An arrow key only looks. */
+function SetChoice({
+    label,
+    now,
+    options,
+    onSet,
+    error,
+    hint,
+}: {
+    label: string;
+    now: string;
+    options: [string, string][];
+    onSet: (choice: string, seen: string) => void;
+    error?: string | undefined;
+    hint?: string;
+}) {
+    const [choice, setChoice] = useState(now);
+    return (
+        <>
+            <Choice
+                label={label}
+                value={choice}
+                options={options}
+                onChange={setChoice}
+                error={error}
+                {...(hint ? { hint } : {})}
+            />
+            {choice !== now && (
+                <span className="mt-1.5 flex gap-2">
+                    <Button small tone="main" onClick={() => onSet(choice, now)}>
+                        Set for every client<span className="sr-only">: {label}</span>
+                    </Button>
+                    <Button small onClick={() => setChoice(now)}>
+                        Leave as it is
+                    </Button>
+                </span>
+            )}
+        </>
+    );
+}
+
 function Figure({ row, canSet }: { row: RulebookRow; canSet: boolean }) {
     const [open, setOpen] = useState(false);
     const form = useForm({
@@ -134,6 +188,12 @@ function Figure({ row, canSet }: { row: RulebookRow; canSet: boolean }) {
         value: String(row.clinic?.value ?? ""),
         reason: row.clinic?.reason ?? "",
     });
+    const kept = useKept(
+        open ? `clinic.rulebook.${row.key}` : null,
+        `Rulebook: ${row.label}`,
+        { value: form.data.value, reason: form.data.reason },
+        form.isDirty,
+    );
     const errors = form.errors as Record<string, string | undefined>;
     return (
         <>
@@ -162,13 +222,18 @@ function Figure({ row, canSet }: { row: RulebookRow; canSet: boolean }) {
                     className="space-y-1.5 pb-2"
                     onSubmit={(event) => {
                         event.preventDefault();
+                        form.transform((data) => ({ ...data, seen: row.clinic?.value ?? null }));
                         form.put("/rulebook", {
                             preserveScroll: true,
                             preserveState: true,
-                            onSuccess: () => setOpen(false),
+                            onSuccess: () => {
+                                kept.saved();
+                                setOpen(false);
+                            },
                         });
                     }}
                 >
+                    <KeptOffer kept={kept} onTake={(was) => form.setData({ ...form.data, ...was })} />
                     <Field
                         label={row.field === "lift_max_g" ? "Figure, g" : "Figure"}
                         error={errors.value ?? errors.field}

@@ -1,5 +1,11 @@
+import { newId } from "@/lib/id";
 import Button from "@/parts/Button";
+import { useConflict, withTheirs } from "@/lib/conflict";
+import { useKept } from "@/lib/kept";
 import ClientShell from "@/parts/ClientShell";
+import ConflictView from "@/parts/ConflictView";
+import Faults from "@/parts/Faults";
+import KeptOffer from "@/parts/KeptOffer";
 import ConditionPicker from "@/parts/ConditionPicker";
 import FromHome from "@/parts/FromHome";
 import Abilities from "@/parts/screen/Abilities";
@@ -10,19 +16,59 @@ import Who from "@/parts/screen/Who";
 import Shell from "@/parts/Shell";
 import type { ScreenForm, ScreenProps } from "@/types/props";
 import { useForm } from "@inertiajs/react";
+import { useState } from "react";
+
+const ROW_KEYS = { conditions: "code" };
 
 /** The intake: who this is, what they can do, what they live with, what is realistic. */
-export default function Screen({ client, from_home, form: initial, known }: ScreenProps) {
+export default function Screen({ client, from_home, form: initial, version, faults, known }: ScreenProps) {
     const form = useForm<ScreenForm>(initial);
+    // What the form was made from goes along with it: whoever saves on an older state is shown both.
+    const [made, setMade] = useState({ version, base: initial, key: newId() });
     const errors = form.errors as Record<string, string | undefined>;
-    const wrongs = Object.keys(errors).length;
+    const wrongs = Object.keys(errors).filter((key) => key !== "version").length;
+    const kept = useKept(
+        `${client?.id ?? "new"}.screen`,
+        client ? `Screen: ${client.name}` : "New client",
+        { form: form.data, made },
+        form.isDirty,
+    );
+    // An answer taken over from home is a save of this very page: what is untouched follows it.
+    const [arrived, setArrived] = useState(version);
+    if (version !== arrived) {
+        setArrived(version);
+        if (!form.isDirty) {
+            form.setDefaults(initial);
+            form.setData(initial);
+            setMade({ version, base: initial, key: made.key });
+        }
+    }
+    const conflict = useConflict((met) => {
+        setMade({ ...made, version: met.version, base: met.base as ScreenForm });
+        form.setData(met.merged as ScreenForm);
+    });
     const body = (
         <form
             noValidate
             className="grid items-start gap-x-6 gap-y-5 lg:grid-cols-2"
             onSubmit={(event) => {
                 event.preventDefault();
-                const options = { preserveScroll: true };
+                const options = {
+                    preserveScroll: true,
+                    onSuccess: (page: { props: unknown }) => {
+                        const now = page.props as ScreenProps;
+                        kept.saved();
+                        if (client) {
+                            setMade({ version: now.version, base: now.form, key: newId() });
+                            form.setDefaults(now.form);
+                            form.setData(now.form);
+                        }
+                    },
+                };
+                form.transform((data) => ({
+                    ...data,
+                    ...(client ? { version: made.version, base: made.base } : { key: made.key }),
+                }));
                 if (client) {
                     form.put(`/clients/${client.id}/screen`, options);
                 } else {
@@ -30,6 +76,20 @@ export default function Screen({ client, from_home, form: initial, known }: Scre
                 }
             }}
         >
+            <div className="lg:col-span-2">
+                <KeptOffer
+                    kept={kept}
+                    onTake={(was) => {
+                        form.setData(was.form);
+                        setMade(was.made);
+                    }}
+                />
+                <ConflictView
+                    conflict={conflict}
+                    save="Save screen"
+                    onTheirs={(field, value) => form.setData(withTheirs(form.data, field, value, ROW_KEYS))}
+                />
+            </div>
             <div className="space-y-5">
                 <Who form={form} />
                 <Abilities form={form} />
@@ -64,6 +124,7 @@ export default function Screen({ client, from_home, form: initial, known }: Scre
     );
     return client ? (
         <ClientShell client={client} stage="screen">
+            <Faults clientId={client.id} faults={faults} />
             <FromHome clientId={client.id} intake={from_home} />
             {body}
         </ClientShell>

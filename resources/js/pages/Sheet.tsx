@@ -10,6 +10,41 @@ const rounds = (structure: string): string =>
         ? "Go through the list once, then again for the next set."
         : "Finish all sets of one exercise before the next.";
 
+/** What may not be handed out says so on the paper itself, at its head and on every page. */
+function SheetMarks({ sheet }: { sheet: NonNullable<SheetProps["sheet"]> }) {
+    const marks = [
+        ...(sheet.stopped.length > 0
+            ? [["STOP SIGN OPEN", "do not start; your clinic has to clear it first"] as const]
+            : []),
+        ...(sheet.status === "draft" ? [["DRAFT", "not issued; not to be used"] as const] : []),
+        ...(sheet.status === "superseded" || sheet.breaches.length > 0
+            ? [["OUT OF DATE", "it no longer fits today’s limits; not to be used"] as const]
+            : []),
+    ];
+    if (marks.length === 0) {
+        return null;
+    }
+    return (
+        <>
+            {marks.map(([mark, says]) => (
+                <p
+                    key={mark}
+                    className="border-stop text-stop mb-3 rounded-md border-4 px-4 py-2 print:border-black print:text-black"
+                >
+                    <strong className="text-2xl tracking-wide">
+                        <span aria-hidden="true">◆ </span>
+                        {mark}
+                    </strong>
+                    : {says}.
+                </p>
+            ))}
+            <p aria-hidden="true" className="on-every-page">
+                {marks.map(([mark]) => mark).join(" · ")}
+            </p>
+        </>
+    );
+}
+
 /** The page the client takes home. What is on screen is what is printed, with nothing around it. */
 export default function Sheet({ client, sheet }: SheetProps) {
     if (sheet === null) {
@@ -55,6 +90,7 @@ export default function Sheet({ client, sheet }: SheetProps) {
                 className="bg-card max-w-3xl rounded-lg p-6 text-[19px] leading-normal print:max-w-none print:bg-white print:p-0 print:text-black"
                 aria-label="Sheet for the client"
             >
+                <SheetMarks sheet={sheet} />
                 <header className="border-ink mb-4 border-b-2 pb-2">
                     <h2 className="text-3xl font-bold">Exercises for {client.name}</h2>
                     <p>

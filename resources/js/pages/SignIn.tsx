@@ -1,7 +1,7 @@
 import Button from "@/parts/Button";
 import Field, { inputClass } from "@/parts/Field";
 import Shell from "@/parts/Shell";
-import { useForm } from "@inertiajs/react";
+import { Link, useForm } from "@inertiajs/react";
 
 export default function SignIn() {
     const form = useForm({ email: "", password: "" });
@@ -39,6 +39,9 @@ export default function SignIn() {
                         Sign in
                     </Button>
                 </form>
+                <Link href="/forgot-password" className="text-water mt-4 inline-block min-h-6 text-sm underline">
+                    Forgot the password
+                </Link>
             </main>
         </Shell>
     );

@@ -1,4 +1,5 @@
 import { useKeys } from "@/lib/keys";
+import { useKeptPlaces } from "@/lib/kept";
 import { shortDate } from "@/lib/words";
 import Mark from "@/parts/Mark";
 import Shell from "@/parts/Shell";
@@ -10,6 +11,7 @@ const path = (row: TodayRow): string => `/clients/${row.id}/${row.needs[0]?.stag
 
 /** One dense list by need. j and k move, Enter opens the stage where the need is met. */
 export default function Today({ rows, quiet }: TodayProps) {
+    const unsaved = useKeptPlaces();
     const [at, setAt] = useState(0);
     const move = (by: number) => () => {
         const next = Math.min(Math.max(at + by, 0), rows.length - 1);
@@ -26,6 +28,19 @@ export default function Today({ rows, quiet }: TodayProps) {
                         {rows.length === 0 ? "nobody needs you" : `${rows.length} need you`}
                     </span>
                 </h1>
+                {unsaved.length > 0 && (
+                    <p className="border-hold bg-card mt-2 rounded-md border-l-4 p-2.5 text-sm">
+                        <span aria-hidden="true">■ </span>Typed and not saved, kept in this browser:{" "}
+                        {unsaved.map((place, i) => (
+                            <span key={place.path + place.at}>
+                                {i > 0 && ", "}
+                                <Link className="underline" href={place.path}>
+                                    {place.title}
+                                </Link>
+                            </span>
+                        ))}
+                    </p>
+                )}
                 <ol className="border-sand mt-3 border-t">
                     {rows.map((row, i) => (
                         <li key={row.id} className="border-sand border-b">
@@ -38,7 +53,7 @@ export default function Today({ rows, quiet }: TodayProps) {
                                 <Mark name={row.mark} />
                                 <span>
                                     <span className="font-bold">{row.name}</span>{" "}
-                                    <span className="text-soft num">{row.age}</span>
+                                    <span className="text-soft num">{row.age ?? ""}</span>
                                 </span>
                                 <span className="col-start-2 md:col-start-auto">
                                     {row.needs.map((need, n) => (

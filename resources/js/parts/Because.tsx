@@ -64,9 +64,18 @@ export default function Because({
                     </DisclosureButton>
                     <DisclosurePanel
                         tabIndex={-1}
-                        className={`border-water bg-card absolute top-full z-30 mt-1.5 w-[25rem] max-w-[85vw] rounded-lg border p-3 shadow-lg ${side === "left" ? "left-0" : "right-0"}`}
+                        className={`border-water bg-card z-30 overflow-auto rounded-lg border p-3 shadow-lg max-lg:fixed max-lg:inset-x-3 max-lg:bottom-3 max-lg:max-h-[70vh] lg:absolute lg:top-full lg:mt-1.5 lg:w-[25rem] ${side === "left" ? "lg:left-0" : "lg:right-0"}`}
                     >
-                        <h3 className="mb-2 font-bold">Because</h3>
+                        <div className="mb-2 flex items-baseline justify-between gap-3">
+                            <h3 className="font-bold">Because</h3>
+                            <button
+                                type="button"
+                                className="text-water min-h-8 px-2 text-sm underline lg:hidden"
+                                onClick={() => close()}
+                            >
+                                Close
+                            </button>
+                        </div>
                         <Chain reasons={reasons} />
                         {extra}
                     </DisclosurePanel>

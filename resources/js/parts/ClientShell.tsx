@@ -65,7 +65,8 @@ export default function ClientShell({
                         <header className="no-print mb-3 flex flex-wrap items-baseline gap-x-3 gap-y-1.5">
                             <h1 className="text-2xl font-bold">{client.name}</h1>
                             <span className="text-soft">
-                                {client.age} · {client.home}
+                                {client.age === null ? "" : `${client.age} · `}
+                                {client.home}
                             </span>
                             <ul className="flex flex-wrap gap-1.5" aria-label="Conditions">
                                 {client.facts.map((fact) => (
@@ -78,6 +79,19 @@ export default function ClientShell({
                                 ))}
                             </ul>
                         </header>
+                        {client.stops.length > 0 && stage !== "review" && (
+                            <p
+                                role="alert"
+                                className="no-print border-stop text-stop bg-card mb-3 rounded-md border-l-4 p-2.5 font-bold"
+                            >
+                                <span aria-hidden="true">◆ </span>A stop sign is open: {client.stops.join("; ")}.
+                                Nothing resumes until it is{" "}
+                                <Link className="underline" href={`/clients/${client.id}/review`}>
+                                    cleared on Review
+                                </Link>
+                                .
+                            </p>
+                        )}
                         {children}
                     </main>
                     <LimitsMargin client={client} />

@@ -1,31 +1,41 @@
 import { useMassUnit } from "@/lib/mass";
 import MassInput from "./MassInput";
+import { useKept } from "@/lib/kept";
 import type { Dose } from "@/types/props";
 import { useState } from "react";
 import Button from "./Button";
 import Field, { FieldError, inputClass } from "./Field";
+import KeptOffer from "./KeptOffer";
 
 export type DoseValues = Record<
     "sets" | "amount_lo" | "amount_hi" | "effort_lo" | "effort_hi" | "rest_s" | "load_kg",
     string
->;
+> & {
+    /** An unusual dose was looked at twice. */
+    confirmed: boolean;
+};
 
 /** The numbers of a dose, to type. The server says whether they may be given, at the field. */
 export default function DoseForm({
     dose,
+    place,
+    title,
     errors,
     busy,
     submit,
     onSubmit,
 }: {
     dose: Dose;
+    /** Which page, client and exercise, for what is typed and not sent. */
+    place: string;
+    title: string;
     errors: Record<string, string | undefined>;
     busy: boolean;
     submit: string;
-    onSubmit: (values: DoseValues) => void;
+    onSubmit: (values: DoseValues, saved: () => void) => void;
 }) {
     const unit = useMassUnit();
-    const [values, setValues] = useState<DoseValues>({
+    const [start] = useState<DoseValues>({
         sets: String(dose.sets),
         amount_lo: String(dose.amount_lo),
         amount_hi: String(dose.amount_hi),
@@ -33,8 +43,11 @@ export default function DoseForm({
         effort_hi: String(dose.effort_hi),
         rest_s: String(dose.rest_s),
         load_kg: dose.load_kg,
+        confirmed: false,
     });
-    const fields: [keyof DoseValues, string][] = [
+    const [values, setValues] = useState(start);
+    const kept = useKept(place, title, values, JSON.stringify(values) !== JSON.stringify(start));
+    const fields: [Exclude<keyof DoseValues, "confirmed">, string][] = [
         ["sets", "Sets"],
         ["amount_lo", `From, ${dose.unit}`],
         ["amount_hi", `To, ${dose.unit}`],
@@ -51,9 +64,10 @@ export default function DoseForm({
             className="flex flex-wrap items-start gap-2"
             onSubmit={(event) => {
                 event.preventDefault();
-                onSubmit(values);
+                onSubmit(values, kept.saved);
             }}
         >
+            <KeptOffer kept={kept} onTake={setValues} />
             {fields.map(([key, label]) => (
                 <Field
                     key={key}
@@ -73,6 +87,23 @@ export default function DoseForm({
                     )}
                 </Field>
             ))}
+            {errors.confirm && (
+                <div role="alert" className="border-hold bg-card w-full rounded-md border-l-4 p-2 text-sm">
+                    <p>
+                        <span aria-hidden="true">■ </span>
+                        {errors.confirm}
+                    </p>
+                    <label className="mt-1 flex min-h-8 items-center gap-2 font-medium">
+                        <input
+                            type="checkbox"
+                            className="accent-water size-5"
+                            checked={values.confirmed}
+                            onChange={(e) => setValues({ ...values, confirmed: e.target.checked })}
+                        />
+                        It is meant
+                    </label>
+                </div>
+            )}
             <Button type="submit" disabled={busy} className="mt-6">
                 {submit}
             </Button>

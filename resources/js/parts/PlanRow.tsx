@@ -17,6 +17,7 @@ export default function PlanRow({
     onDose,
     onRefresh,
     onRemove,
+    clientId,
 }: {
     item: PlanItem;
     open: boolean;
@@ -24,7 +25,8 @@ export default function PlanRow({
     errors: Record<string, string | undefined>;
     onOpen: () => void;
     onSwap: (rung: string) => void;
-    onDose: (dose: DoseValues) => void;
+    onDose: (dose: DoseValues, saved: () => void) => void;
+    clientId: number;
     onRefresh: () => void;
     onRemove: () => void;
 }) {
@@ -132,6 +134,8 @@ export default function PlanRow({
                         <DoseForm
                             key={JSON.stringify(item.dose)}
                             dose={item.dose}
+                            place={`${clientId}.plan.${item.family}`}
+                            title={`Plan: dose of ${item.name}`}
                             errors={errors}
                             busy={busy}
                             submit="Change dose"

@@ -19,6 +19,7 @@ export default function ProposalLine({
     onAccept,
     onEdit,
     onRefuse,
+    clientId,
 }: {
     proposal: ProposalRow;
     busy: boolean;
@@ -27,8 +28,9 @@ export default function ProposalLine({
     onFocus: () => void;
     onMode: (mode: "edit" | "refuse" | null) => void;
     onAccept: () => void;
-    onEdit: (values: DoseValues) => void;
+    onEdit: (values: DoseValues, saved: () => void) => void;
     onRefuse: (reason: string) => void;
+    clientId: number;
 }) {
     const [reason, setReason] = useState("");
     const why = useRef<HTMLInputElement>(null);
@@ -104,6 +106,8 @@ export default function ProposalLine({
                 <div className="mt-2 ml-8">
                     <DoseForm
                         dose={proposal.next}
+                        place={`${clientId}.review.${proposal.id}`}
+                        title={`Review: ${proposal.name}`}
                         errors={errors}
                         busy={busy}
                         submit="Change and accept"

@@ -1,4 +1,5 @@
 import type { Shared } from "@/types/props";
+import { forgetKept } from "@/lib/kept";
 import { useKeys } from "@/lib/keys";
 import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
 import { Head, Link, router, usePage } from "@inertiajs/react";
@@ -11,7 +12,7 @@ const KEYS: [string, string][] = [
     ["Ctrl K", "find a client or a command"],
     ["j  k", "next, previous line"],
     ["Enter", "open the line"],
-    ["a  e  r", "accept, edit, refuse a proposal"],
+    ["a  e  r", "accept, edit, refuse the proposal that j or k has chosen"],
     [
         "g then a letter",
         "go to a stage: s Screen, m Measure, l Limits, k Kit, p Plan, h Sheet, c Gate (check), o Log, v Review, t Today",
@@ -57,10 +58,18 @@ export default function Shell({ title, children }: { title: string; children: Re
                 </p>
                 {me && (
                     <div className="text-soft flex items-center gap-3 text-sm">
-                        <span>
+                        <Link href="/account" className="hover:text-water min-h-6">
                             {me.clinic} · {me.name}
-                        </span>
-                        <Button tone="quiet" small onClick={() => router.post("/sign-out")}>
+                            <span className="sr-only">: account</span>
+                        </Link>
+                        <Button
+                            tone="quiet"
+                            small
+                            onClick={() => {
+                                forgetKept(me.id);
+                                router.post("/sign-out");
+                            }}
+                        >
                             Sign out
                         </Button>
                         <Button small aria-label="Show the keys" onClick={() => setHelp(true)}>
@@ -84,7 +93,24 @@ export default function Shell({ title, children }: { title: string; children: Re
                                 </div>
                             ))}
                         </dl>
-                        <Button className="mt-4" onClick={() => setHelp(false)}>
+                        {me && (
+                            <label className="mt-4 flex min-h-8 items-center gap-2 text-sm">
+                                <input
+                                    type="checkbox"
+                                    className="accent-water size-5"
+                                    checked={me.letter_keys}
+                                    onChange={(e) =>
+                                        router.put(
+                                            "/account/keys",
+                                            { letter_keys: e.target.checked },
+                                            { preserveScroll: true, preserveState: true },
+                                        )
+                                    }
+                                />
+                                Single letters and signs are commands
+                            </label>
+                        )}
+                        <Button className="mt-3" onClick={() => setHelp(false)}>
                             Close
                         </Button>
                     </DialogPanel>

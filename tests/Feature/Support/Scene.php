@@ -39,6 +39,7 @@ final class Scene
     public static function form(array $with = []): array
     {
         return [
+            'key' => (string) Str::uuid(),
             'given_name' => 'Ada',
             'family_name' => 'Mole',
             'birth_date' => '1948-05-01',

@@ -35,6 +35,6 @@ final class GateVerb implements Verb
         Symptoms::assertKnown($symptoms, '/symptoms');
         $readings = Readings::read($input->has('readings') ? $input->bag('readings') : new Bag([], '/readings'));
 
-        return (new Gate($client, $on, RuleBook::standard()->envelope(new Facts($client, $on))))->check($readings, $symptoms, $input->optInt('pain', 0, 10))->jsonSerialize();
+        return (new Gate($client, $on, RuleBook::standard()->envelope(new Facts($client, $on))))->check($readings, $symptoms, $input->optInt('pain', 0, 10), $input->strings('open_stop_signs'))->jsonSerialize();
     }
 }

@@ -33,11 +33,14 @@ final readonly class Gate
     {
     }
 
-    /** @param  list<string>  $symptoms known codes */
-    public function check(Readings $readings, array $symptoms = [], ?int $pain = null): GateResult
+    /**
+     * @param  list<string>  $symptoms  known codes
+     * @param  list<string>  $openStopSigns  stop signs on record that nobody has cleared, in words
+     */
+    public function check(Readings $readings, array $symptoms = [], ?int $pain = null, array $openStopSigns = []): GateResult
     {
         $findings = [
-            ...$this->standing(), ...$this->symptoms($symptoms), ...$this->pressure($readings, $symptoms), ...$this->lowPressure($readings, $symptoms), ...$this->pulse($readings, $symptoms),
+            ...self::openStops($openStopSigns), ...$this->standing(), ...$this->symptoms($symptoms), ...$this->pressure($readings, $symptoms), ...$this->lowPressure($readings, $symptoms), ...$this->pulse($readings, $symptoms),
             ...$this->saturation($readings, $symptoms), ...$this->glucose($readings), ...$this->ketones($readings), ...$this->restOfBody($readings, $symptoms), ...$this->pain($pain),
         ];
         [$missing, $unknown] = $this->missing($readings, $pain);
@@ -45,6 +48,17 @@ final readonly class Gate
         usort($findings, static fn (Finding $a, Finding $b): int => $b->verdict->rank() <=> $a->verdict->rank());
 
         return new GateResult($findings[0]->verdict ?? GateVerdict::Go, $findings, $unknown);
+    }
+
+    /**
+     * @param  list<string>  $signs
+     * @return list<Finding>
+     */
+    private static function openStops(array $signs): array
+    {
+        return array_map(static fn (string $sign): Finding => new Finding(
+            GateVerdict::StopAndCall, 'gate.stop_sign_open', sprintf('A stop sign is open: %s.', $sign), 'Nothing resumes until a clinician has cleared it; call your clinic, and the emergency number if it is back.', null, 'House convention, cautious',
+        ), $signs);
     }
 
     private function isPregnantOrNewMother(): bool

@@ -13,7 +13,7 @@ export default function Home({
 }: {
     things: KitProps["things"];
     anchors: KitProps["anchors"];
-    known: KitProps["aids"]["known"];
+    known: KitProps["aids_known"];
     grip: KitProps["grip"];
     form: Pick<KitForm, "place" | "aids">;
     onChange: (part: Partial<KitForm>) => void;

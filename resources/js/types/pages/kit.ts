@@ -34,6 +34,15 @@ export interface BandForm {
     curve: { pct: number; kgf: number }[];
 }
 
+/** The whole kit as one form, saved at once. */
+export interface KitForm {
+    pieces: PieceForm[];
+    carriers: CarrierForm[];
+    bands: BandForm[];
+    place: { things: string[]; floor: string | null; door: string | null; chair_at_wall: boolean | null };
+    aids: { left: string[]; right: string[] };
+}
+
 export interface ThingHere {
     code: string;
     name: string;
@@ -52,14 +61,14 @@ export interface LadderLoad {
 
 export interface KitProps {
     client: ClientFrame;
-    pieces: PieceForm[];
-    carriers: CarrierForm[];
-    bands: BandForm[];
+    form: KitForm;
+    version: number;
     band_rungs: { code: string; name: string }[];
     things: ThingHere[];
-    place: { gone_through: boolean; floor: string | null; door: string | null; chair_at_wall: boolean | null };
+    /** Has somebody gone through the rooms? */
+    gone_through: boolean;
     anchors: { name: string; serves: string; open: boolean; why: string }[];
-    aids: { left: string[]; right: string[]; known: { code: string; name: string }[] };
+    aids_known: { code: string; name: string }[];
     findings: string[];
     readings: Reading[];
     starter: {

@@ -2,6 +2,31 @@ import type { ClientFrame, Dose, Reason } from "./shared";
 
 /* What Log and Review receive. */
 
+export interface LogItemForm {
+    item: number;
+    done: boolean;
+    effort: string;
+    load_kg: string;
+    pain_during: string;
+    broken: string;
+    sets: { amount: string; side: string }[];
+}
+
+/** A session as the form holds it, to be corrected. */
+export interface CorrectingForm {
+    id: number;
+    plan_id: number;
+    key: string;
+    corrects: number;
+    done_on: string;
+    pain_before: string;
+    pain_next_morning: string;
+    stop_sign: string;
+    skipped: string;
+    note: string;
+    items: LogItemForm[];
+}
+
 export interface LogProps {
     client: ClientFrame;
     plan: {
@@ -18,8 +43,13 @@ export interface LogProps {
         pain_before: number | null;
         pain_next_morning: number | null;
         note: string | null;
+        /** How often it was corrected, and how many late resends were set aside. */
+        corrected: number;
+        set_aside: number;
+        earlier: { id: number; at: string; counted: boolean; says: string }[];
         items: { name: string; says: string; pain: number | null }[];
     }[];
+    correcting: CorrectingForm | null;
 }
 
 export interface ProposalRow {
@@ -47,6 +77,11 @@ export interface ReviewProps {
         skipped: string | null;
     } | null;
     stop: { on: string; says: string | null } | null;
-    draft: { version: number; revision: number } | null;
+    /** The stop sign that was cleared last, which can be opened again. */
+    cleared: { id: number; on: string; says: string | null } | null;
+    decided: { id: number; name: string; label: string; status: string }[];
+    /** The version that waits to be issued. */
+    draft: number | null;
+    revision: number;
     record: { id: number; at: string; says: string; reason: string | null }[];
 }

@@ -41,6 +41,8 @@ export interface MeasureTest {
 
 export interface MeasureProps {
     client: ClientFrame;
+    /** The newest result that this page shows. */
+    seen: number;
     readings: Reading[];
     tests: MeasureTest[];
     easy_sets: {

@@ -60,7 +60,6 @@ export interface PlanProps {
         id: number;
         version: number;
         status: "draft" | "issued";
-        revision: number;
         aim: string;
         structure: string;
         days: number[];
@@ -74,6 +73,9 @@ export interface PlanProps {
         ahead: { date: string; breaches: string[] } | null;
         covers: string[];
     } | null;
+    revision: number;
+    /** The newest change, which can be taken back. */
+    undo: string | null;
     clearance: string | null;
     ready: { measured: boolean; kit: boolean };
 }
@@ -84,6 +86,8 @@ export interface SheetProps {
         version: number;
         status: string;
         issued_on: string | null;
+        /** Open stop signs, in words. */
+        stopped: string[];
         /** What of it no longer fits the limits of today. */
         breaches: string[];
         days: number[];

@@ -1,4 +1,4 @@
-import type { ClientFrame } from "./shared";
+import type { ClientFrame, StoredFault } from "./shared";
 
 /* What Screen and the questions at home receive. */
 
@@ -76,5 +76,8 @@ export interface ScreenProps {
     client: ClientFrame | null;
     from_home: FromHomeData | null;
     form: ScreenForm;
+    /** What the form was made from; 0 for a new client. */
+    version: number;
+    faults: StoredFault[];
     known: ConditionAbout[];
 }

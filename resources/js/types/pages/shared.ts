@@ -5,12 +5,40 @@ export interface Me {
     role: string;
     clinic: string;
     today: string;
+    id: number;
+    /** Are single letters commands for this person? */
+    letter_keys: boolean;
+    /** Encrypts what is typed and not saved yet, in this browser. */
+    keep: string;
+}
+
+/** Somebody else saved the same record meanwhile. */
+export interface Conflict {
+    id: string;
+    by: string;
+    at: string;
+    /** What the next save is made on. */
+    version: number;
+    merged?: unknown;
+    base?: unknown;
+    clashes: { field: string; label: string; mine: string; theirs: string; value: unknown }[];
+    taken: string[];
+}
+
+/** A stored thing that cannot be read. */
+export interface StoredFault {
+    part: string;
+    id: number;
+    where: string;
+    says: string;
+    take_out: boolean;
 }
 
 export interface Shared {
     me: Me | null;
     unit: string;
     said: string | null;
+    conflict: Conflict | null;
 }
 
 export interface Reason {
@@ -45,13 +73,35 @@ export interface Crossing {
 export interface ClientFrame {
     id: number;
     name: string;
-    age: number;
+    /** Null when the record cannot be read. */
+    age: number | null;
     home: string;
     facts: string[];
     stages: Stage[];
     limits: LimitLine[];
     crossings: Crossing[];
     clearance: string | null;
+    /** Stop signs that nobody has cleared, in words. */
+    stops: string[];
+}
+
+export interface FaultProps {
+    client: ClientFrame;
+    faults: StoredFault[];
+}
+
+export interface AccountProps {
+    email: string;
+    letter_keys: boolean;
+    least_length: number;
+}
+
+export interface SetPasswordProps {
+    token: string;
+    email: string;
+    path: string;
+    first: boolean;
+    least_length: number;
 }
 
 export type MarkName = "stop" | "look" | "up" | "ease" | "quiet";

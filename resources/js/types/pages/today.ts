@@ -5,7 +5,7 @@ import type { MarkName } from "./shared";
 export interface TodayRow {
     id: number;
     name: string;
-    age: number;
+    age: number | null;
     mark: MarkName;
     rank: number;
     needs: { mark: MarkName; says: string; stage: string }[];

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Clinic;
+use App\Models\Decision;
+use App\Models\User;
+use BuoyantStep\Core\Client\Schools;
+use BuoyantStep\Core\Units\MassUnit;
+use Illuminate\Support\Facades\DB;
+
+/** What a clinic's lead chooses for everyone who has no choice of their own. */
+final class SetClinicDefault
+{
+    /** @param  string|null  $seen  what the page showed as chosen */
+    public function school(Clinic $clinic, User $by, string $code, ?string $choice, ?string $seen): void
+    {
+        DB::transaction(static function () use ($clinic, $by, $code, $choice, $seen): void {
+            $now = Clinic::query()->lockForUpdate()->findOrFail($clinic->id);
+            if (($now->schools[$code] ?? null) !== $seen) {
+                throw Refusal::at('choice', 'Somebody changed this choice meanwhile. The page shows it now; choose again if yours still holds.');
+            }
+            $now->update(['schools' => array_filter([...($now->schools ?? []), $code => $choice])]);
+            $clinic->refresh();
+            Decision::record($by, $now, 'school', sprintf('%s: %s.', Schools::ALL[$code]['ask'], $choice === null ? 'default' : Schools::ALL[$code]['choices'][$choice]));
+        });
+    }
+
+    public function unit(Clinic $clinic, User $by, MassUnit $unit, MassUnit $seen): void
+    {
+        DB::transaction(static function () use ($clinic, $by, $unit, $seen): void {
+            $now = Clinic::query()->lockForUpdate()->findOrFail($clinic->id);
+            if ($now->mass_unit !== $seen) {
+                throw Refusal::at('mass_unit', 'Somebody changed the unit meanwhile. The page shows it now.');
+            }
+            $now->update(['mass_unit' => $unit]);
+            $clinic->refresh();
+            Decision::record($by, $now, 'unit', sprintf('Masses are shown in %s.', $unit->value));
+        });
+    }
+}

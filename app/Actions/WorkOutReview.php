@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Client;
+use App\Models\Plan;
+use App\Models\PlanItem;
+use App\Models\Proposal;
+use App\Models\SessionLog;
+use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Progress\Reviewed;
+use BuoyantStep\Core\Progress\Reviewer;
+use BuoyantStep\Core\Units\Reason;
+use Illuminate\Database\Eloquent\Collection;
+
+/**
+ * Works out what comes next for every exercise of the plan in use, from all that is logged, newest session first: whichever
+ * entry came in last. What was decided after that session stays decided; where the answer is another one now, a new proposal
+ * says so beside it.
+ */
+final class WorkOutReview
+{
+    private const SESSIONS = 30;
+
+    public function __construct(private readonly BuildSituation $build, private readonly ReadHistory $history, private readonly Catalogue $catalogue)
+    {
+    }
+
+    /** @param  string|null  $since  what has changed about a session that may have been decided on already, in words */
+    public function run(Client $client, ?string $since = null): void
+    {
+        $plan = $client->plans()->where('status', Plan::ISSUED)->with('items')->first();
+        $logs = $client->logs()->with('items')->limit(self::SESSIONS)->get();
+        $latest = $logs->first();
+        if ($plan === null || $latest === null) {
+            return;
+        }
+        $reviewer = new Reviewer($this->build->of($client), $this->build->wishes($client));
+        $known = Proposal::query()->where('client_id', $client->id)->where('session_log_id', $latest->id)->with('planItem')->orderByDesc('id')->get();
+        $stands = [];
+        foreach ($plan->items as $item) {
+            $family = $this->catalogue->family($item->family);
+            $reviewed = $reviewer->review($family, $family->rung($item->rung), PlanItemRow::goal($item), PlanItemRow::dose($item), $this->history->of($logs, $item->family, $item->rung));
+            $stands[] = $this->stands($known, $item, $reviewed) ?? $this->propose($client, $item, $latest, $reviewed, self::decided($known, $item) === null ? null : $since);
+        }
+        Proposal::query()->where('client_id', $client->id)->where('status', Proposal::OPEN)->whereNotIn('id', $stands)->update(['status' => Proposal::SUPERSEDED]);
+    }
+
+    /** A proposal for a dose that was issued otherwise is out of date. */
+    public function afterIssue(Client $client, Plan $issued): void
+    {
+        $items = $issued->items()->get();
+        $open = Proposal::query()->where('client_id', $client->id)->where('status', Proposal::OPEN)->where('decision', '!=', 'stop')->with('planItem')->get();
+        foreach ($open as $proposal) {
+            $now = $items->firstWhere('family', $proposal->planItem->family);
+            if ($now === null || $now->rung !== $proposal->planItem->rung || ! self::same($now->dose, $proposal->planItem->dose)) {
+                $proposal->update(['status' => Proposal::SUPERSEDED]);
+            }
+        }
+    }
+
+    /**
+     * The proposal that already says this, open or decided; its reasons are brought up to date while it is open.
+     *
+     * @param  Collection<int, Proposal>  $known  newest first
+     */
+    private function stands(Collection $known, PlanItem $item, Reviewed $reviewed): ?int
+    {
+        $last = $known->first(static fn (Proposal $p): bool => $p->planItem->family === $item->family && $p->status !== Proposal::SUPERSEDED);
+        $proposal = $reviewed->proposal;
+        if ($last === null || $last->decision !== $proposal->decision->value || $last->rung !== $reviewed->rung->code || ! self::same($last->dose, $proposal->dose->jsonSerialize())) {
+            return null;
+        }
+        if ($last->status === Proposal::OPEN) {
+            $last->update(['because' => self::reasons($reviewed->proposal->because), 'otherwise' => $proposal->otherwise, 'review' => $proposal->review]);
+        }
+
+        return $last->id;
+    }
+
+    private function propose(Client $client, PlanItem $item, SessionLog $latest, Reviewed $reviewed, ?string $since): int
+    {
+        $proposal = $reviewed->proposal;
+        $because = $since === null ? $proposal->because : [new Reason('log', 'changed_since', 'Decided before this was known: '.$since), ...$proposal->because];
+
+        return Proposal::query()->create([
+            'plan_item_id' => $item->id, 'session_log_id' => $latest->id, 'client_id' => $client->id,
+            'status' => Proposal::OPEN,
+            'decision' => $proposal->decision->value,
+            'lever' => $proposal->lever,
+            'rung' => $reviewed->rung->code,
+            'dose' => $proposal->dose->jsonSerialize(),
+            'because' => self::reasons($because),
+            'otherwise' => $proposal->otherwise,
+            'review' => $proposal->review,
+        ])->id;
+    }
+
+    /** @param  Collection<int, Proposal>  $known */
+    private static function decided(Collection $known, PlanItem $item): ?Proposal
+    {
+        return $known->first(static fn (Proposal $p): bool => $p->planItem->family === $item->family && in_array($p->status, Proposal::DECIDED, true));
+    }
+
+    /**
+     * @param  list<Reason>  $because
+     * @return list<array<string, string>>
+     */
+    private static function reasons(array $because): array
+    {
+        return array_map(static fn (Reason $r): array => $r->jsonSerialize(), $because);
+    }
+
+    /**
+     * @param  array<string, mixed>  $a
+     * @param  array<string, mixed>  $b
+     */
+    private static function same(array $a, array $b): bool
+    {
+        return Dose::read(new Bag($a)) == Dose::read(new Bag($b));
+    }
+}
