@@ -10,7 +10,6 @@ use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShareProps;
 use App\Http\Middleware\TrustedHosts;
 use BuoyantStep\Core\Errors\CoreError;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -18,7 +17,7 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Middleware\EncryptHistory;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -38,12 +37,12 @@ return Application::configure(basePath: dirname(__DIR__))
             QuietReport::of($fault);
         })->stop();
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
-        // What the core refuses is a message at a field for someone who sends a form, and a missing page for someone who asks for one.
+        // What the core refuses is a message at a field for someone who sends a form, and a page that says so for someone who asks for one.
         $exceptions->map(CoreError::class, static fn (CoreError $e): Throwable => request()->isMethod('GET')
-            ? new NotFoundHttpException($e->getMessage(), $e)
+            ? new HttpException(422, $e->getMessage(), $e)
             : Refusal::from($e, 'plan'));
         // The forms hold every value in its bounds; should one slip through, the database refuses it, and so do we: in words.
-        $exceptions->map(QueryException::class, static function (QueryException $e): Throwable {
+        $exceptions->map(PDOException::class, static function (PDOException $e): Throwable {
             QuietReport::of($e);
 
             return DatabaseFault::of($e);
@@ -51,7 +50,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // A refused or missing page is still one of our pages: plain words and a way back, never a bare status.
         $exceptions->respond(function (Response $response, Throwable $e, Request $request): Response {
             $status = $response->getStatusCode();
-            if (! $request->is('api/*') && ! $request->expectsJson() && in_array($status, [400, 403, 404, 405, 409, 413, 419, 429, 503], true)) {
+            if (! $request->is('api/*') && ! $request->expectsJson() && in_array($status, [400, 403, 404, 405, 409, 413, 419, 422, 429, 503], true)) {
                 return Inertia::render('Problem', ['status' => $status])->toResponse($request)->setStatusCode($status);
             }
 

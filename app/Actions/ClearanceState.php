@@ -17,10 +17,15 @@ final class ClearanceState
     /** The newest that runs today and is not older than what it has to clear. */
     public static function current(Client $client, Situation $situation): ?Clearance
     {
-        $on = (string) $situation->on;
+        $on = $situation->on;
         $begins = self::begins($situation);
 
-        return $client->clearances->first(static fn (Clearance $c): bool => $c->given_on <= $on && ($c->until === null || $c->until >= $on) && ($begins === null || $c->given_on >= (string) $begins));
+        // Read as days: a clearance of the year 226 is a stored fault, and clears nothing.
+        return $client->clearances->first(static function (Clearance $c) use ($on, $begins): bool {
+            $given = Day::of($c->given_on);
+
+            return ! $given->isAfter($on) && ($c->until === null || ! Day::of($c->until)->isBefore($on)) && ($begins === null || ! $given->isBefore($begins));
+        });
     }
 
     /** In words what is missing; null when nothing is. */

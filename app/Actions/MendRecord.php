@@ -60,6 +60,7 @@ final class MendRecord
             return self::delete($item);
         }
         $plan->update(['status' => Plan::SUPERSEDED]);
+        Proposal::query()->whereIn('plan_item_id', $plan->items()->select('id'))->where('status', Proposal::OPEN)->update(['status' => Proposal::SUPERSEDED]);
 
         return $item->getRawOriginal();
     }

@@ -31,6 +31,9 @@ final class StaleRecord extends RuntimeException
                 }
             })->latest('id')->first();
         $by = $last === null ? null : User::query()->whereKey($last->user_id)->value('name');
+        if ($last !== null && $last->user_id === auth()->id()) {
+            $by = 'You, in another window,';
+        }
 
         return new self(is_string($by) ? $by : 'Somebody', $last?->made_at);
     }

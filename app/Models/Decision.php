@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * the database refuses it too.
  *
  * @property int $id
+ * @property int $user_id
  * @property string $kind
  * @property string $says
  * @property array<string, mixed> $facts
@@ -26,7 +27,7 @@ final class Decision extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['facts' => 'array'];
+        return ['facts' => 'array', 'user_id' => 'integer'];
     }
 
     /** @param  array<string, mixed>  $facts */

@@ -111,6 +111,8 @@ final class StoredFaults
         foreach ($client->proposals()->where('status', Proposal::OPEN)->with('planItem')->get() as $proposal) {
             $found = [...$found, ...$this->fault('proposal', $proposal->id, 'Review', true, function () use ($proposal): void {
                 $this->catalogue->family($proposal->planItem->family)->rung($proposal->rung);
+                $this->catalogue->family($proposal->planItem->family)->rung($proposal->planItem->rung);
+                PlanItemRow::dose($proposal->planItem);
                 Dose::read(new Bag($proposal->dose));
             })];
         }

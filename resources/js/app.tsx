@@ -1,10 +1,13 @@
 import "../css/app.css";
 
 import { createInertiaApp } from "@inertiajs/react";
+import { watchForTrouble } from "@/lib/trouble";
 import type { ComponentType } from "react";
 import { createRoot } from "react-dom/client";
 
 const pages = import.meta.glob<{ default: ComponentType }>("./pages/*.tsx");
+
+watchForTrouble();
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce ?? "";
 

@@ -39,7 +39,7 @@ it('writes down what each page receives, for the type checker', function (): voi
     $add('RulebookProps', $this->get('/rulebook'));
     $add('ProblemProps', $this->get('/clients/99999/plan'));
     $add('AccountProps', $this->get('/account'));
-    $add('LogProps', $this->get('/clients/4/log?correct='.SessionLog::query()->where('client_id', 4)->value('id')));
+    $add('LogProps', $this->get("/clients/{$clients[3]}/log?correct=".SessionLog::query()->where('client_id', $clients[3])->value('id')));
     Client::query()->whereKey($clients[0])->update(['place' => ['floor' => 'lava']]);
     $add('FaultProps', $this->get("/clients/{$clients[0]}/plan"));
     auth()->logout();

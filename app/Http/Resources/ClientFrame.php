@@ -55,6 +55,7 @@ final class ClientFrame
             'limits' => $lines,
             'crossings' => array_map(static fn (Crossing $c): array => ['date' => $c->date->label(), 'days' => $situation->on->daysTo($c->date), 'says' => $c->says, 'tightens' => $c->tightens], array_slice($crossings, 0, 3)),
             'clearance' => ClearanceState::missing($client, $situation),
+            'readable' => true,
             'stops' => self::number($client, 'open_stops_count') === 0 ? [] : StopSigns::open($client),
         ];
     }
@@ -69,7 +70,7 @@ final class ClientFrame
         $stages = array_map(static fn (string $key): array => ['key' => $key, 'label' => ucfirst($key), 'path' => "/clients/{$client->id}/$key", 'state' => ''], ['screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review']);
 
         return [
-            'id' => $client->id, 'name' => $client->name(), 'age' => null, 'home' => 'record cannot be read', 'facts' => [], 'stages' => $stages, 'limits' => [], 'crossings' => [], 'clearance' => null,
+            'id' => $client->id, 'name' => $client->name(), 'age' => null, 'home' => 'record cannot be read', 'facts' => [], 'stages' => $stages, 'limits' => [], 'crossings' => [], 'clearance' => null, 'readable' => false,
             'stops' => StopSigns::open($client),
         ];
     }
@@ -102,7 +103,7 @@ final class ClientFrame
             ['limits', 'Limits', (string) $limits],
             ['kit', 'Kit', $kit === 0 ? '' : (string) $kit],
             ['plan', 'Plan', $draft !== null ? 'draft '.$draft->version : ($issued !== null ? 'v'.$issued->version : '')],
-            ['sheet', 'Sheet', $issued !== null ? 'ready' : ''],
+            ['sheet', 'Sheet', $issued === null ? '' : (self::number($client, 'open_stops_count') > 0 ? 'stopped' : 'ready')],
             ['gate', 'Gate', self::gate($client, $situation)],
             ['log', 'Log', self::number($client, 'logs_count') === 0 ? '' : (string) self::number($client, 'logs_count')],
             ['review', 'Review', $open === 0 ? '' : (string) $open],

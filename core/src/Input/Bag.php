@@ -131,7 +131,8 @@ final readonly class Bag
     public function enum(string $key, string $enum): BackedEnum
     {
         $value = $this->values[$key] ?? null;
-        $found = is_string($value) || is_int($value) ? $enum::tryFrom($value) : null;
+        // PHP refuses a number for an enum of texts outright, and the other way round.
+        $found = (is_string($value) || is_int($value)) && is_int($value) === is_int($enum::cases()[0]->value) ? $enum::tryFrom($value) : null;
         if ($found === null) {
             $words = implode(', ', array_map(static fn (BackedEnum $c): string => (string) $c->value, $enum::cases()));
             throw InvalidInput::at($this->pointer($key), sprintf('"%s" must be one of: %s.', $key, $words));

@@ -134,7 +134,7 @@ it('never warns, whatever it is given', function (): void {
         'band' => ['rest_length_mm' => 1200, 'points' => [['elongation_pct' => 25, 'force_n' => 9], ['elongation_pct' => 50, 'force_n' => 15]], 'travel_mm' => 300, 'target' => ['at' => 'mean', 'force_n' => 10]],
         'limb' => ['body_mass_kg' => 70, 'height_mm' => 1700, 'segment' => 'arm', 'added_g' => 1000, 'at' => 'hand'],
         'pushup' => ['height_mm' => 1750, 'from' => 'toes', 'hands_mm' => 300],
-        'gate' => ['client' => Made::form(), 'on' => Made::TODAY, 'readings' => ['sbp' => 120, 'dbp' => 70, 'spo2' => 97, 'repeat' => false], 'symptoms' => ['dizziness'], 'pain' => 2],
+        'gate' => ['client' => Made::form(), 'on' => Made::TODAY, 'readings' => ['sbp' => 120, 'dbp' => 70, 'spo2' => 97, 'repeat' => false], 'symptoms' => ['dizziness'], 'pain' => 2, 'open_stop_signs' => ['faintness, 20 November 2026']],
         'judge' => ['client' => Made::form(), 'on' => Made::TODAY, 'demands' => ['position' => 'standing', 'motions' => ['single_leg_load'], 'region' => 'lower', 'impact' => 0, 'hold_s' => 5]],
         'measures' => ['client' => Made::form(), 'on' => Made::TODAY, 'results' => [['test' => 'grip', 'side' => 'left', 'value' => 20], ['test' => 'easy_set', 'load_g' => 3000, 'reps' => 8, 'rir' => 2]]],
         'next' => ['school' => 'reps_then_load', 'dose' => DOSE_FORM, 'history' => [['date' => '2026-11-20', 'sets' => [['reps' => 12, 'effort' => 6, 'load_g' => 5000]], 'pain' => ['before' => 1]]], 'on' => Made::TODAY, 'client' => Made::form(), 'ladder_g' => [4000, 5000, 6000]],

@@ -210,6 +210,22 @@ it('never improves when a reading gets worse', function (): void {
     expect($i)->toBe(5000);
 });
 
+it('stops while a stop sign is open, whatever else is read, and says which', function (): void {
+    $on = Day::of(Made::TODAY);
+    $made = new Made(97);
+    for ($i = 0; $i < 500; $i++) {
+        $client = Profile::read(new Bag($made->randomForm()));
+        $gate = new Gate($client, $on, RuleBook::standard()->envelope(new Facts($client, $on)));
+        $readings = Readings::read(new Bag(['sbp' => $made->int(70, 220), 'dbp' => 50, 'repeat' => $made->chance(50)]));
+        $open = $gate->check($readings, [], 0, ['faintness, 20 November 2026', 'calf swelling, 21 November 2026']);
+        $closed = $gate->check($readings, [], 0);
+        expect($open->verdict->value)->toBe('stop_and_call')
+            ->and(implode(' ', array_map(static fn ($f): string => $f->says, $open->findings)))->toContain('faintness, 20 November 2026')->toContain('calf swelling')
+            // It adds, and hides nothing of what else was found.
+            ->and(count($open->findings))->toBe(count($closed->findings) + 2);
+    }
+});
+
 it('takes the worst that an emergency brings, and answers it', function (array $readings, string $verdict): void {
     expect(gateFor([], $readings)->verdict->value)->toBe($verdict);
 })->with([

@@ -118,32 +118,39 @@ export function useKept<T>(place: string | null, title: string, data: T, dirty: 
             here = false;
         };
     }, [at, key]);
+    // What is typed and not written down yet; written at once when the page is left.
+    const pending = useRef<(() => void) | null>(null);
     useEffect(() => {
         if (at === null || !dirty) {
+            pending.current = null;
             return undefined;
         }
-        const keep = () =>
+        const keep = () => {
+            pending.current = null;
             void change<T>(at, key, (entries) => [
                 ...entries.filter((e) => e.id !== own.current),
                 {
                     id: own.current,
                     at: new Date().toISOString(),
                     title,
-                    path: window.location.pathname + window.location.search,
+                    path,
                     data: JSON.parse(json) as T,
                 },
             ]);
-        const timer = setTimeout(keep, WAIT_MS);
-        const leaving = () => {
-            clearTimeout(timer);
-            keep();
         };
+        const path = window.location.pathname + window.location.search;
+        pending.current = keep;
+        const timer = setTimeout(keep, WAIT_MS);
+        return () => clearTimeout(timer);
+    }, [at, key, json, dirty, title]);
+    useEffect(() => {
+        const leaving = () => pending.current?.();
         window.addEventListener("pagehide", leaving);
         return () => {
-            clearTimeout(timer);
             window.removeEventListener("pagehide", leaving);
+            leaving();
         };
-    }, [at, key, json, dirty, title]);
+    }, []);
     const without = useCallback(
         (ids: string[]) => {
             if (at !== null) {
@@ -156,7 +163,7 @@ export function useKept<T>(place: string | null, title: string, data: T, dirty: 
         offer: offer && { at: offer.at, data: offer.data },
         take: () => {
             // It lives on as this form's own from here.
-            without(offer ? [offer.id] : []);
+            own.current = offer?.id ?? own.current;
             setOffer(null);
         },
         drop: () => {
@@ -164,6 +171,7 @@ export function useKept<T>(place: string | null, title: string, data: T, dirty: 
             setOffer(null);
         },
         saved: () => {
+            pending.current = null;
             without([own.current]);
             own.current = newId();
         },

@@ -11,7 +11,7 @@ import FromDevices from "@/parts/FromDevices";
 import KeptOffer from "@/parts/KeptOffer";
 import type { GateCheck, GateProps } from "@/types/props";
 import { useForm } from "@inertiajs/react";
-import { useEffect, useRef } from "react";
+import { useEffect, useRef, useState } from "react";
 
 const SIGNS: Record<GateCheck["verdict"], [string, string]> = {
     go: ["○", "border-water"],
@@ -61,18 +61,20 @@ export default function Gate({ client, watches, readings, usual, symptoms, check
     const unit = useMassUnit();
     const asked = (watch: string): boolean => watch !== "" && watches.includes(watch);
     const latest = checks.find((c) => c.today);
+    const [before] = useState(latest?.id);
     const kept = useKept(`${client.id}.gate`, `Gate: ${client.name}`, form.data, form.isDirty);
     const sorted = [...NUMBERS].sort((a, b) => Number(asked(b[2])) - Number(asked(a[2])));
     return (
         <ClientShell client={client} stage="gate">
-            {latest ? <Latest check={latest} /> : null}
+            {latest ? <Latest check={latest} fresh={latest.id !== before} /> : null}
             <KeptOffer kept={kept} onTake={(was) => form.setData(was)} />
             <form
                 noValidate
                 onSubmit={(event) => {
                     event.preventDefault();
                     form.post(`/clients/${client.id}/gate`, {
-                        preserveScroll: true,
+                        // The verdict stands at the head of the page; what is wrong, at its field.
+                        preserveScroll: "errors",
                         onSuccess: () => {
                             const fresh = blank();
                             kept.saved();
@@ -221,18 +223,16 @@ export default function Gate({ client, watches, readings, usual, symptoms, check
     );
 }
 
-function Latest({ check }: { check: GateCheck }) {
+function Latest({ check, fresh }: { check: GateCheck; fresh: boolean }) {
     const [sign, border] = SIGNS[check.verdict];
     const box = useRef<HTMLElement>(null);
-    const first = useRef(check.id);
     // The answer to a check is brought into view, wherever the page stood when it was asked.
     useEffect(() => {
-        if (check.id !== first.current) {
-            first.current = check.id;
-            box.current?.focus();
-            box.current?.scrollIntoView({ block: "start" });
+        if (fresh) {
+            box.current?.focus({ preventScroll: true });
+            box.current?.scrollIntoView({ block: "nearest" });
         }
-    }, [check.id]);
+    }, [check.id, fresh]);
     return (
         <section
             ref={box}

@@ -76,7 +76,7 @@ export default function Screen({ client, from_home, form: initial, version, faul
                 }
             }}
         >
-            <div className="lg:col-span-2">
+            <div className="empty:hidden lg:col-span-2">
                 <KeptOffer
                     kept={kept}
                     onTake={(was) => {

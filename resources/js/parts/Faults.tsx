@@ -13,7 +13,7 @@ export default function Faults({ clientId, faults }: { clientId: number; faults:
                 <span aria-hidden="true">■ </span>This record cannot be read as it is stored
             </h2>
             <p className="text-sm">
-                Nothing is planned from it until it is put right: correct it below and save, or take the part out.
+                Nothing is planned from it until it is put right: correct it on Screen and save, or take the part out.
             </p>
             <ul className="mt-1 text-sm">
                 {faults.map((fault) => (

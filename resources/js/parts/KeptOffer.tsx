@@ -1,3 +1,4 @@
+import { shortDate } from "@/lib/words";
 import type { Kept } from "@/lib/kept";
 import Button from "./Button";
 
@@ -7,7 +8,9 @@ export default function KeptOffer<T>({ kept, onTake }: { kept: Kept<T>; onTake: 
     if (offer === null) {
         return null;
     }
-    const when = new Date(offer.at).toLocaleString(undefined, { dateStyle: "medium", timeStyle: "short" });
+    const at = new Date(offer.at);
+    const two = (n: number): string => String(n).padStart(2, "0");
+    const when = `${shortDate(`${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`)}, ${two(at.getHours())}:${two(at.getMinutes())}`;
     return (
         <section
             aria-label="Typed and not saved"

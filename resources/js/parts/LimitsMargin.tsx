@@ -42,7 +42,13 @@ export default function LimitsMargin({ client }: { client: ClientFrame }) {
                     );
                 })}
             </ul>
-            {client.limits.length === 0 && <p className="text-soft text-sm">Nothing entered limits this client.</p>}
+            {client.limits.length === 0 && (
+                <p className="text-soft text-sm">
+                    {client.readable
+                        ? "Nothing entered limits this client."
+                        : "Not known: the record cannot be read. Until it is put right, take nothing for allowed."}
+                </p>
+            )}
             <p className="text-soft mt-4 text-xs">
                 For licensed clinicians. Local rules and the treating team&apos;s orders come first.
             </p>

@@ -6,6 +6,7 @@ import { Head, Link, router, usePage } from "@inertiajs/react";
 import { useState, type ReactNode } from "react";
 import Button from "./Button";
 import Finder from "./Finder";
+import Trouble from "./Trouble";
 
 const KEYS: [string, string][] = [
     ["?", "show these keys"],
@@ -79,6 +80,7 @@ export default function Shell({ title, children }: { title: string; children: Re
                 )}
             </header>
             {children}
+            <Trouble />
             <Dialog open={help} onClose={setHelp} className="relative z-50">
                 <div className="fixed inset-0 grid place-items-center bg-black/40 p-4">
                     <DialogPanel className="bg-card w-full max-w-md rounded-lg p-5">

@@ -81,6 +81,8 @@ export interface ClientFrame {
     limits: LimitLine[];
     crossings: Crossing[];
     clearance: string | null;
+    /** False when the record cannot be computed with: then no limit is known. */
+    readable: boolean;
     /** Stop signs that nobody has cleared, in words. */
     stops: string[];
 }
