@@ -72,10 +72,10 @@ final class CheckDose
         if ($dose->loadG === null) {
             return 'This exercise takes a load; choose one that the kit can make.';
         }
-        $ladder = $situation->ladder($rung);
-        if ($ladder?->at($dose->loadG) !== null) {
+        if ($situation->isMakeable($rung, $dose->loadG)) {
             return null;
         }
+        $ladder = $situation->ladder($rung);
         $near = array_filter([$ladder?->below($dose->loadG)?->loadG, $ladder?->above($dose->loadG)?->loadG]);
 
         return sprintf('%s cannot be made here.%s', Mass::say($dose->loadG), $near === [] ? '' : ' Nearest: '.implode(' or ', array_map(Mass::say(...), $near)).'.');

@@ -22,7 +22,6 @@ try {
         'kit' => ['/clients/1/kit', null],
         'bands' => ['/clients/1/kit', static fn (Chrome $c) => $c->press('Bands')->see('Stand or sit')],
         'exercises' => ['/exercises', null],
-        'figures' => ['/exercises/figures?pattern=pull', null],
         'plan' => ['/clients/1/plan', null],
         'steps' => ['/clients/1/plan', static function (Chrome $c): void {
             $c->press('Seat rise')->see('Change dose');
@@ -51,6 +50,16 @@ try {
         }
         $chrome->shot("$folder/$name.png");
         echo "$folder/$name.png\n";
+    }
+    if ($only === null || $only === 'conflict') {
+        $first = $chrome->driver->getWindowHandle();
+        $chrome->visit('/clients/2/screen');
+        $chrome->driver->switchTo()->newWindow();
+        $chrome->size(1280, 800);
+        $chrome->visit('/clients/2/screen')->fill('Minutes a session', '25')->fill('What they want to do again', 'climb to the loft')->press('Save screen')->see('Screen saved');
+        $chrome->driver->close();
+        $chrome->driver->switchTo()->window($first);
+        $chrome->fill('Minutes a session', '40')->press('Save screen')->see('saved this meanwhile')->shot("$folder/conflict.png");
     }
     if ($only === null || $only === 'at-home') {
         $chrome->visit('/clients/9/screen')->press('Make a link')->see('it is shown once');

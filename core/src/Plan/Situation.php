@@ -48,7 +48,7 @@ final class Situation
 
     private readonly Judge $judge;
 
-    /** @var array<string, Ladder> */
+    /** @var array<string, array{int, Ladder}> how far each was worked out, and the ladder */
     private array $ladders = [];
 
     /** @var WeakMap<Rung, array<string, Verdict>> each rung is asked about several times while a stair is drawn */
@@ -216,16 +216,31 @@ final class Situation
     /** Every load this client can make and hold for this rung. */
     public function ladder(Rung $rung): ?Ladder
     {
-        if ($rung->holding === null) {
-            return null;
-        }
-        $side = $rung->holding === Holding::OneHand ? $this->workingSide($rung) : Side::Both;
+        return $rung->holding === null ? null : $this->ladderUpTo($rung, $rung->holding, $this->ladderTopG());
+    }
+
+    /**
+     * Can this load be made and held for this rung? Worked out only as far as the load goes: the plans of a whole clinic are
+     * asked this at once.
+     */
+    public function isMakeable(Rung $rung, int $loadG): bool
+    {
+        // Two steps of the ladder further, so that the same load stands for its ten grams as on the whole one.
+        return $rung->holding !== null && $this->ladderUpTo($rung, $rung->holding, min($this->ladderTopG(), $loadG + 2 * MakeableLoads::MERGE_G))->at($loadG) !== null;
+    }
+
+    private function ladderUpTo(Rung $rung, Holding $holding, int $topG): Ladder
+    {
+        $side = $holding === Holding::OneHand ? $this->workingSide($rung) : Side::Both;
         $hand = $this->client->function->grip($side);
         $strapped = $this->envelope->has(Field::AvoidMaterial, 'tight_strap_on_insensate_skin', $rung->demands->onSide($side)->scope()) !== null;
         $aids = $strapped ? [] : $this->client->function->aids($side);
-        $key = $rung->holding->value.':'.$hand->value.':'.implode(',', array_column($aids, 'value'));
+        $key = $holding->value.':'.$hand->value.':'.implode(',', array_column($aids, 'value'));
+        if (($this->ladders[$key][0] ?? -1) < $topG) {
+            $this->ladders[$key] = [$topG, MakeableLoads::ladder($this->kit, $holding, $topG, null, $hand, $aids)];
+        }
 
-        return $this->ladders[$key] ??= MakeableLoads::ladder($this->kit, $rung->holding, $this->ladderTopG(), null, $hand, $aids);
+        return $this->ladders[$key][1];
     }
 
     private function ladderTopG(): int

@@ -159,6 +159,10 @@ it('takes every decision back until a plan is issued or a later session is revie
     $this->post("{$this->url}/review/{$row->id}/undo")->assertSessionHasNoErrors();
     $this->post("{$this->url}/review/{$row->id}/undo")->assertSessionHasErrors('proposal');
     expect(Decision::query()->where('kind', 'proposal.undone')->count())->toBe(3);
+    // Taken back on Plan, the decision that made the change is open again too.
+    $this->post("{$this->url}/review/{$row->id}/accept")->assertSessionHasNoErrors();
+    $this->post("{$this->url}/plan/undo", ['revision' => Client::query()->findOrFail($this->plan->client_id)->plan_revision])->assertSessionHasNoErrors();
+    expect($row->refresh()->only(['status', 'taken']))->toBe(['status' => 'open', 'taken' => null]);
     // What is issued is not taken back by a button.
     $this->post("{$this->url}/review/{$row->id}/accept")->assertSessionHasNoErrors();
     $this->post("{$this->url}/plan/issue", ['revision' => Client::query()->findOrFail($this->plan->client_id)->plan_revision])->assertSessionHasNoErrors();

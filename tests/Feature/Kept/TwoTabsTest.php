@@ -6,6 +6,7 @@ use App\Editing\ThreeWay;
 use App\Models\Client;
 use App\Models\ClientCondition;
 use App\Models\ClinicFigure;
+use App\Models\HomeIntake;
 use App\Models\KitPiece;
 use App\Models\MeasureResult;
 use App\Models\Plan;
@@ -143,3 +144,18 @@ it('merges what only one changed, field by field and row by row', function (arra
     'each added a row' => [['rows' => []], ['rows' => [['name' => 'm', 'v' => 1]]], ['rows' => [['name' => 't', 'v' => 1]]], ['rows' => [['name' => 't', 'v' => 1], ['name' => 'm', 'v' => 1]]], [], ['rows.t']],
     'two rows of one name' => [['rows' => [['name' => 'x', 'v' => 1], ['name' => 'x', 'v' => 2]]], ['rows' => [['name' => 'x', 'v' => 1], ['name' => 'x', 'v' => 3]]], ['rows' => [['name' => 'x', 'v' => 9], ['name' => 'x', 'v' => 2]]], ['rows' => [['name' => 'x', 'v' => 9], ['name' => 'x', 'v' => 3]]], [], ['rows.x']],
 ]);
+
+it('counts an answer from home and a confirmed loosening as changes of the screen', function (): void {
+    $client = $this->scene->client(['conditions' => [['code' => 'older_adult_new', 'since' => now()->subDays(40)->format('Y-m-d'), 'details' => []]], 'training_level' => 'new']);
+    $stale = Scene::props($this->get("/clients/{$client->id}/screen"));
+    $save = fn () => $this->put("/clients/{$client->id}/screen", [...$stale['form'], 'version' => $stale['version'], 'base' => $stale['form'], 'minutes' => '35']);
+    $this->post("/clients/{$client->id}/limits/confirm", ['rule' => 'older_adult_new', 'reason' => 'four weeks done, form steady'])->assertSessionHasNoErrors();
+    $save()->assertSessionHasErrors('version');
+    expect(ClientCondition::query()->sole()->details)->toBe(['first_block_done']);
+    $stale = Scene::props($this->get("/clients/{$client->id}/screen"));
+    $this->post("/clients/{$client->id}/intake");
+    $this->post((string) parse_url((string) session('link'), PHP_URL_PATH), ['answers' => ['wants' => 'walk to the shop']])->assertSessionHasNoErrors();
+    $this->post("/clients/{$client->id}/intake/".HomeIntake::query()->value('id'), ['field' => 'wants', 'accept' => true])->assertSessionHasNoErrors();
+    $save()->assertSessionHasErrors('version');
+    expect($client->refresh()->wants)->toBe('walk to the shop')->and(conflict()['taken'])->toContain('What they want to do again');
+});
