@@ -36,6 +36,8 @@ final class DraftPlan
                 'drafted_on' => (string) $situation->on,
             ]);
             foreach ($draft->items as $i => $item) {
+                // The same door as for a dose that is typed; nothing that the core drafts has ever been met there.
+                CheckDose::assertAllowed($situation, $item->family, $item->rung, $item->goal, $item->dose, confirmed: true);
                 $plan->items()->create(['position' => $i + 1, ...PlanItemRow::from($item)]);
             }
             Decision::record($by, $client, 'plan.drafted', sprintf('Version %d drafted with %d exercises.', $plan->version, count($draft->items)));

@@ -92,10 +92,11 @@ final class EditPlan
             }
             [$item, $why] = $drafter->item($family, $rung, $wishes);
             if ($item !== null) {
-                DB::transaction(function () use ($client, $by, $item, $revision): void {
+                DB::transaction(function () use ($client, $by, $item, $revision, $situation): void {
                     $plan = $this->desk->draft($client, $by, $revision, 'Added: '.lcfirst($item->family->name).'.');
                     $position = $plan->items()->max('position');
-                    $plan->items()->updateOrCreate(['family' => $item->family->code], ['position' => (is_numeric($position) ? (int) $position : 0) + 1, ...PlanItemRow::from($item)]);
+                    $added = $plan->items()->updateOrCreate(['family' => $item->family->code], ['position' => (is_numeric($position) ? (int) $position : 0) + 1, ...PlanItemRow::from($item)]);
+                    $this->assertFits($added, $situation);
                 });
 
                 return;
@@ -113,7 +114,15 @@ final class EditPlan
         DB::transaction(function () use ($client, $by, $itemId, $revision, $says, $to, $situation, $wishes): void {
             $item = $this->onDesk($client, $by, $itemId, $revision, $says);
             $item->update($to($item, $situation, $wishes));
+            $this->assertFits($item, $situation);
         });
+    }
+
+    /** Whatever way a dose came, it passes the same door before it is kept. */
+    private function assertFits(PlanItem $item, Situation $situation): void
+    {
+        $family = $this->catalogue->family($item->family);
+        CheckDose::assertAllowed($situation, $family, $family->rung($item->rung), PlanItemRow::goal($item), PlanItemRow::dose($item), confirmed: true);
     }
 
     private function onDesk(Client $client, User $by, int $itemId, int $revision, string $says): PlanItem

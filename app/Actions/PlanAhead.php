@@ -79,7 +79,8 @@ final class PlanAhead
         $at = $family->position($item->rung);
         foreach (array_reverse(array_slice($family->rungs, 0, $at + 1)) as $rung) {
             [$new] = $drafter->item($family, $rung, $wishes);
-            if ($new !== null) {
+            // The same door as for a dose that is typed.
+            if ($new !== null && CheckDose::faults($then, $family, $rung, $new->goal, $new->dose) === []) {
                 $item->update($this->fit->renewed($item, $new, $then));
 
                 return true;

@@ -1,7 +1,9 @@
+import { useKept } from "@/lib/kept";
 import { fieldName } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { inputClass } from "@/parts/Field";
+import KeptOffer from "@/parts/KeptOffer";
 import type { LimitBecause, LimitsProps } from "@/types/props";
 import { useForm } from "@inertiajs/react";
 
@@ -63,15 +65,17 @@ export default function Limits({ client, fields, waiting, crossings }: LimitsPro
 /** What may loosen waits here for a clinician's word and reason. */
 function Confirm({ clientId, waiting }: { clientId: number; waiting: LimitsProps["waiting"][number] }) {
     const form = useForm({ rule: waiting.rule, reason: "" });
+    const kept = useKept(`${clientId}.limits.${waiting.rule}`, "Limits: a finding", form.data.reason, form.isDirty);
     return (
         <form
             noValidate
             className="border-hold bg-card mb-4 rounded-md border-l-4 p-3"
             onSubmit={(event) => {
                 event.preventDefault();
-                form.post(`/clients/${clientId}/limits/confirm`, { preserveScroll: true });
+                form.post(`/clients/${clientId}/limits/confirm`, { preserveScroll: true, onSuccess: kept.saved });
             }}
         >
+            <KeptOffer kept={kept} onTake={(reason) => form.setData("reason", reason)} />
             <p className="font-medium">
                 <span aria-hidden="true">■ </span>
                 {waiting.says} <span className="text-soft font-normal">Since {waiting.date}.</span>

@@ -77,7 +77,7 @@ export default function Review({
             onAccept={() => send("post", `/review/${proposal.id}/accept`)}
             clientId={client.id}
             onEdit={(values, saved) => send("put", `/review/${proposal.id}`, values, saved)}
-            onRefuse={(reason) => send("post", `/review/${proposal.id}/refuse`, { reason })}
+            onRefuse={(reason, saved) => send("post", `/review/${proposal.id}/refuse`, { reason }, saved)}
         />
     );
     return (

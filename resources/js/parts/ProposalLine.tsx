@@ -1,9 +1,11 @@
 import type { Dose, ProposalRow } from "@/types/props";
+import { useKept } from "@/lib/kept";
 import { useEffect, useRef, useState } from "react";
 import Because from "./Because";
 import Button from "./Button";
 import DoseForm, { type DoseValues } from "./DoseForm";
 import Field, { inputClass } from "./Field";
+import KeptOffer from "./KeptOffer";
 import Mark, { markOf } from "./Mark";
 
 const say = (dose: Dose): string => `${dose.amount}${dose.load ? `, ${dose.load}` : ""}, effort ${dose.effort}`;
@@ -29,10 +31,11 @@ export default function ProposalLine({
     onMode: (mode: "edit" | "refuse" | null) => void;
     onAccept: () => void;
     onEdit: (values: DoseValues, saved: () => void) => void;
-    onRefuse: (reason: string) => void;
+    onRefuse: (reason: string, saved: () => void) => void;
     clientId: number;
 }) {
     const [reason, setReason] = useState("");
+    const kept = useKept(`${clientId}.review.${proposal.id}.why`, `Review: ${proposal.name}`, reason, reason !== "");
     const why = useRef<HTMLInputElement>(null);
     // The key r opens the box; whoever pressed it is about to type.
     useEffect(() => {
@@ -118,12 +121,13 @@ export default function ProposalLine({
             {mode === "refuse" && (
                 <form
                     noValidate
-                    className="mt-2 ml-8 flex items-start gap-3"
+                    className="mt-2 ml-8 flex flex-wrap items-start gap-3"
                     onSubmit={(event) => {
                         event.preventDefault();
-                        onRefuse(reason);
+                        onRefuse(reason, kept.saved);
                     }}
                 >
+                    <KeptOffer kept={kept} onTake={setReason} />
                     <Field label="Why not" error={errors.reason} className="flex-1">
                         <input
                             ref={why}
