@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\User;
+use Illuminate\Auth\Passwords\PasswordBroker;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
+use LogicException;
 
 final class CreateUser extends Command
 {
@@ -41,7 +43,11 @@ final class CreateUser extends Command
         $user === null
             ? $user = User::query()->create([...$given, 'clinic_id' => $clinic->id, 'password' => Str::random(60)])
             : $user->update(['name' => $given['name'], 'role' => $given['role']]);
-        $token = Password::broker('invites')->createToken($user);
+        $broker = Password::broker('invites');
+        if (! $broker instanceof PasswordBroker) {
+            throw new LogicException('The broker for invites makes no tokens.');
+        }
+        $token = $broker->createToken($user);
         $this->line(sprintf('%s, %s of %s. This link sets their password; it works once, for three days:', $user->name, $user->role, $clinic->name));
         $this->line(url('/welcome/'.$token).'?email='.rawurlencode($user->email));
 
