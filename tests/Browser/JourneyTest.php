@@ -79,7 +79,7 @@ it('takes a client from the first question to the next dose', function (): void 
         // Review: accept by key, refuse by mouse with a reason; the next version shows it.
         $chrome->see('to decide')->see('Step up');
         $chrome->driver->executeScript('document.activeElement.blur()');
-        $chrome->type('a')->see('Accepted.')->see('Issue version 2');
+        $chrome->type('j', 'a')->see('Accepted.')->see('Issue version 2');
         $chrome->press('Refuse')->see('Why not')->press('Refuse, keep the dose')->see('Say in a few words why');
         $chrome->fill('Why not', 'wants to wait a week')->press('Refuse, keep the dose')->see('Refused; the dose stays as it is.')->see('wants to wait a week');
         $chrome->press('Issue version 2')->see('Version 2 issued');
