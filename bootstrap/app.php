@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Refusal;
+use App\Editing\StaleRecord;
 use App\Exceptions\DatabaseFault;
 use App\Exceptions\QuietReport;
 use App\Http\Middleware\CleanInput;
@@ -41,6 +42,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(CoreError::class, static fn (CoreError $e): Throwable => request()->isMethod('GET')
             ? new HttpException(422, $e->getMessage(), $e)
             : Refusal::from($e, 'plan'));
+        // A page with a form of its own shows both; anything else is told to look again.
+        $exceptions->map(StaleRecord::class, static fn (StaleRecord $e): Throwable => Refusal::at('version', $e->by.' changed this record meanwhile. Load the page anew, and do it once more if it still holds.'));
         // The forms hold every value in its bounds; should one slip through, the database refuses it, and so do we: in words.
         $exceptions->map(PDOException::class, static function (PDOException $e): Throwable {
             QuietReport::of($e);

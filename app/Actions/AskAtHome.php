@@ -60,11 +60,13 @@ final class AskAtHome
     /** A clinician takes over one answer, or leaves it. */
     public function decide(HomeIntake $intake, Client $client, User $by, string $field, bool $accept): void
     {
-        $answer = $intake->answers[$field] ?? null;
-        if (! is_string($answer) || ! isset(self::QUESTIONS[$field]) || isset($intake->decided[$field])) {
-            throw Refusal::at('field', 'This answer was decided already, or is not there.');
-        }
-        DB::transaction(function () use ($intake, $client, $by, $field, $accept, $answer): void {
+        DB::transaction(function () use ($intake, $client, $by, $field, $accept): void {
+            // One decision at a time: of two windows, neither takes the other's decision away.
+            $intake = HomeIntake::query()->lockForUpdate()->findOrFail($intake->id);
+            $answer = $intake->answers[$field] ?? null;
+            if (! is_string($answer) || ! isset(self::QUESTIONS[$field]) || isset($intake->decided[$field])) {
+                throw Refusal::at('field', 'This answer was decided already, or is not there.');
+            }
             if ($accept) {
                 $this->apply($client, $field, $answer);
             }

@@ -32,7 +32,8 @@ final class ConfirmLoosening
             throw Refusal::at('rule', 'Nothing here waits for a confirmation.');
         }
         DB::transaction(function () use ($client, $by, $rule, $reason, $due, $situation): void {
-            SaveScreen::next($client);
+            // On the screen that was asked about: of two confirmations at once, the second is told.
+            SaveScreen::next($client, $client->screen_version);
             $client->save();
             if ($rule === 'postpartum') {
                 $this->screenedAfterBirth($client);

@@ -8,7 +8,6 @@ use App\Models\Client;
 use App\Models\Decision;
 use App\Models\Plan;
 use App\Models\PlanSnapshot;
-use App\Models\SessionLog;
 use App\Models\User;
 use BuoyantStep\Core\Dose\DoseSense;
 use BuoyantStep\Core\Limits\Field;
@@ -32,12 +31,13 @@ final class IssuePlan
         if ($missing !== null && $situation->envelope->word(Field::Clearance) !== 'advised') {
             throw Refusal::at('clearance', $missing);
         }
-        if (SessionLog::query()->where('client_id', $client->id)->whereNotNull('stop_sign')->whereNull('stop_cleared_at')->exists()) {
-            throw Refusal::at('stop', 'A stop sign is open. Clear it on Review, with your reason, before a plan is issued.');
-        }
 
         return DB::transaction(function () use ($client, $by, $revision, $situation, $reason): Plan {
             $this->desk->next($client, $by, $revision, 'A plan issued.');
+            // Asked with the client locked: a sign that is logged at this moment is seen.
+            if (StopSigns::isOpen($client)) {
+                throw Refusal::at('stop', 'A stop sign is open. Clear it on Review, with your reason, before a plan is issued.');
+            }
             $plan = $client->plans()->where('status', Plan::DRAFT)->with('items')->lockForUpdate()->first();
             if ($plan === null) {
                 throw Refusal::at('plan', 'There is no draft to issue. Draft a plan first.');

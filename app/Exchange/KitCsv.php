@@ -63,6 +63,9 @@ final class KitCsv
 
     private static function unixLines(string $csv): string
     {
-        return str_replace(["\r\n", "\r"], "\n", preg_replace('/^\xEF\xBB\xBF/', '', mb_scrub($csv)) ?? '');
+        // A control character in a name could be imported, and then never saved again by the page.
+        $text = preg_replace(['/^\xEF\xBB\xBF/', '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/'], '', mb_scrub($csv)) ?? '';
+
+        return str_replace(["\r\n", "\r"], "\n", $text);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\BuildSituation;
 use App\Actions\Refusal;
 use App\Actions\WorkOutBand;
+use App\Http\Requests\ClinicRequest;
 use App\Http\Resources\InUnit;
 use App\Models\Client;
 use BuoyantStep\Core\Errors\CoreError;
@@ -20,6 +21,7 @@ final class BandController extends Controller
     public function show(Request $request, Client $client, BuildSituation $build, WorkOutBand $work): JsonResponse
     {
         $unit = $client->massUnit();
+        $request->merge(['kgf' => ClinicRequest::decimal($request->query('kgf'))]);
         $request->validate([
             'band' => ['required', 'integer'], 'rung' => ['required', 'string', 'max:80'], 'at' => ['nullable', Rule::in(['mean', 'end'])], 'kgf' => ['nullable', 'numeric', 'between:0.05,200'],
         ], ['kgf.*' => sprintf('The pull must be from %s to %s, for example %s.', $unit->say(50), $unit->say(200_000), $unit->say(2500))]);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Devices\DeviceKind;
 use App\Devices\StandIn;
+use App\Http\Requests\ClinicRequest;
 use App\Models\Client;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -31,7 +32,8 @@ final class BenchController extends Controller
 
     public function read(Request $request): JsonResponse
     {
-        $request->validate(['kind' => ['required', Rule::enum(DeviceKind::class)], 'client_id' => ['required', 'integer'], 'fault' => ['required', Rule::in(StandIn::FAULTS)], 'drift_pct' => ['nullable', 'numeric', 'between:-30,30'], 'true' => ['required', 'array'], 'true.*' => ['nullable', 'numeric']], ['true.*' => 'Enter numbers, for example 130.']);
+        $request->merge(['drift_pct' => ClinicRequest::decimal($request->input('drift_pct')), 'true' => array_map(ClinicRequest::decimal(...), (array) $request->input('true'))]);
+        $request->validate(['kind' => ['required', Rule::enum(DeviceKind::class)], 'client_id' => ['required', 'integer'], 'fault' => ['required', Rule::in(StandIn::FAULTS)], 'drift_pct' => ['nullable', 'numeric', 'between:-30,30'], 'true' => ['required', 'array'], 'true.*' => ['nullable', 'numeric', 'between:-100000,100000']], ['true.*' => 'Enter numbers, for example 130.']);
         $client = Client::query()->where('clinic_id', $this->me($request)->clinic_id)->findOrFail($request->integer('client_id'));
         $true = [];
         foreach ((array) $request->input('true') as $field => $value) {

@@ -7,6 +7,7 @@ import { shortDate } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
+import PastSessions from "@/parts/PastSessions";
 import type { CorrectingForm, LogItemForm, LogProps } from "@/types/props";
 import { Link, useForm, usePage } from "@inertiajs/react";
 
@@ -57,7 +58,7 @@ export default function Log({ client, plan, logs, correcting }: LogProps) {
                     correcting={correcting}
                 />
             )}
-            <Past clientId={client.id} logs={logs} />
+            <PastSessions clientId={client.id} logs={logs} />
         </ClientShell>
     );
 }
@@ -322,74 +323,5 @@ function SessionForm({
                 )}
             </div>
         </form>
-    );
-}
-
-function Past({ clientId, logs }: { clientId: number; logs: LogProps["logs"] }) {
-    if (logs.length === 0) {
-        return null;
-    }
-    return (
-        <section className="mt-5">
-            <h2 className="text-lg font-bold">Sessions so far</h2>
-            <ol>
-                {logs.map((log) => (
-                    <li key={log.id} className="border-sand grid gap-x-4 md:grid-cols-[8rem_1fr] border-t py-2 text-sm">
-                        <span className="num">
-                            <strong>{shortDate(log.on)}</strong>
-                            <span className="text-soft block">
-                                pain {log.pain_before ?? "?"} → {log.pain_next_morning ?? "?"}
-                            </span>
-                            <Link
-                                className="text-water inline-block min-h-6 underline"
-                                href={`/clients/${clientId}/log?correct=${log.id}`}
-                            >
-                                correct<span className="sr-only"> the session of {shortDate(log.on)}</span>
-                            </Link>
-                        </span>
-                        <div>
-                            {log.stop_sign && (
-                                <p className={log.stop_open ? "text-stop font-bold" : "text-soft"}>
-                                    <span aria-hidden="true">◆ </span>
-                                    {log.stop_sign}
-                                    {log.stop_open ? "" : " (cleared)"}
-                                </p>
-                            )}
-                            {log.skipped && <p>Called off: {log.skipped}</p>}
-                            <ul className="grid gap-x-4 md:grid-cols-2">
-                                {log.items.map((item) => (
-                                    <li key={item.name}>
-                                        {item.name}:{" "}
-                                        <span className="text-soft">
-                                            {item.says}
-                                            {item.pain === null ? "" : `, pain ${item.pain}`}
-                                        </span>
-                                    </li>
-                                ))}
-                            </ul>
-                            {log.note && <p className="text-soft">{log.note}</p>}
-                            {log.earlier.length > 0 && (
-                                <details className="mt-1">
-                                    <summary className="text-water min-h-6 cursor-pointer">
-                                        {log.corrected > 0 &&
-                                            `changed ${log.corrected === 1 ? "once" : `${log.corrected} times`} since it was entered`}
-                                        {log.corrected > 0 && log.set_aside > 0 && "; "}
-                                        {log.set_aside > 0 && `${log.set_aside} sent again and set aside`}
-                                    </summary>
-                                    <ul className="text-soft">
-                                        {log.earlier.map((v) => (
-                                            <li key={v.id}>
-                                                Until {v.at}
-                                                {v.counted ? "" : ", never in force"}: {v.says}
-                                            </li>
-                                        ))}
-                                    </ul>
-                                </details>
-                            )}
-                        </div>
-                    </li>
-                ))}
-            </ol>
-        </section>
     );
 }

@@ -141,7 +141,9 @@ it('imports no kit past what its page can save', function (): void {
     $import(11)->assertSessionHasErrors('file');
     expect(session('errors')->first('file'))->toContain('holds 100 pieces')->toContain('shorten the file to 10')
         ->and(KitPiece::query()->count())->toBe(90);
-    $import(10)->assertSessionHasNoErrors();
+    $import(9)->assertSessionHasNoErrors();
+    $this->post("/clients/{$client->id}/kit/import", ['file' => UploadedFile::fake()->createWithContent('kit.csv', "label,mass_kg\nBag\0 of \x1Brice,0.5\n")])->assertSessionHasNoErrors();
+    expect(KitPiece::query()->latest('id')->value('label'))->toBe('Bag of rice');
     $kit = Scene::props($this->get("/clients/{$client->id}/kit"));
     $this->put("/clients/{$client->id}/kit", [...$kit['form'], 'version' => $kit['version']])->assertSessionHasNoErrors();
     expect(KitPiece::query()->count())->toBe(100);
@@ -169,6 +171,7 @@ it('reads a decimal comma wherever a number is typed', function (): void {
     expect((float) MeasureResult::query()->latest('id')->value('value'))->toBe(11.5);
     $this->post("$url/gate", ['symptoms' => [], 'repeat' => false, 'temp_c' => '36,6'])->assertSessionHasNoErrors();
     expect(GateCheck::query()->latest('id')->first()->readings['temp_c'])->toBe(36.6);
+    $this->postJson('/bench', ['kind' => 'thermometer', 'client_id' => $client->id, 'fault' => 'none', 'drift_pct' => '0,5', 'true' => ['temp_c' => '36,6']])->assertOk();
     // Words are left as they are.
     $this->put("$url/screen", Scene::form(['wants' => '2,5']))->assertSessionHasNoErrors();
     expect($client->refresh()->wants)->toBe('2,5');
