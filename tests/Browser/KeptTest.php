@@ -181,6 +181,23 @@ it('shows both when two windows changed one screen, and saves what was chosen', 
     expect([$chrome->value('Minutes a session'), $chrome->value('Height, cm'), $chrome->value('What they want to do again')])->toBe(['25', '171', 'swim']);
 });
 
+it('shows on Plan what somebody else changed and what one wanted oneself, and makes it on the plan as it is now', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/4/plan')->see('Limits in force');
+    $chrome->driver->findElement(WebDriverBy::xpath('//main//h2/button[contains(., "Seat rise")]'))->click();
+    $chrome->fill('Sets', '1');
+    $first = $chrome->driver->getWindowHandle();
+    $chrome->driver->switchTo()->newWindow();
+    $chrome->size(1280, 800);
+    $chrome->visit('/clients/4/plan')->press('▽ easier')->see('Swapped.');
+    $chrome->driver->close();
+    $chrome->driver->switchTo()->window($first);
+    $chrome->press('Change dose')->see('Someone changed this plan meanwhile (R. Okonjo: another rung')->see('Yours, not saved: Seat rise, load held close: 1 ×');
+    expect($chrome->value('Sets'))->toBe('1');
+    $chrome->press('Make my change on the plan as it is now')->see('Dose changed.')->gone('Someone changed this plan');
+    $chrome->press('Take back')->see('Taken back')->press('Take back')->see('Taken back: Another rung');
+});
+
 it('takes back a draft that was made anew, and an exercise that was taken out', function (): void {
     $chrome = $this->chrome;
     $names = static fn (): array => array_map(static fn ($h): string => (string) preg_replace('/[▸▾].*/u', '', $h->getText()), $chrome->driver->findElements(WebDriverBy::cssSelector('main ol > li h2')));

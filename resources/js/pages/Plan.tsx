@@ -4,7 +4,9 @@ import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
 import PlanRow from "@/parts/PlanRow";
-import type { PlanProps } from "@/types/props";
+import { useMassUnit, type MassUnit } from "@/lib/mass";
+import type { DoseValues } from "@/parts/DoseForm";
+import type { PlanItem, PlanProps } from "@/types/props";
 import { Link, router, usePage } from "@inertiajs/react";
 import { useState } from "react";
 
@@ -13,23 +15,33 @@ interface Change {
     verb: "post" | "put" | "delete";
     path: string;
     data: Record<string, string | number | boolean | null>;
+    /** What it was, in words. */
+    says: string;
     saved: () => void;
 }
 
+const rungName = (item: PlanItem, rung: string): string => item.stair.find((s) => s.code === rung)?.name ?? rung;
+
+const doseSaid = (dose: DoseValues, unit: MassUnit): string =>
+    `${dose.sets} × ${dose.amount_lo}-${dose.amount_hi}, effort ${dose.effort_lo}-${dose.effort_hi}, rest ${dose.rest_s} s${dose.load_kg === "" ? "" : `, ${unit.shown(dose.load_kg)} ${unit.name}`}`;
+
 export default function Plan({ client, plan, revision, undo, clearance, ready }: PlanProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
-    const [open, setOpen] = useState<number | null>(null);
+    // By family: an exercise keeps it when the plan on the desk becomes another one.
+    const [open, setOpen] = useState<string | null>(null);
     const [why, setWhy] = useState<string | null>(null);
     const [busy, setBusy] = useState(false);
+    const unit = useMassUnit();
     const [last, setLast] = useState<Change | null>(null);
     const [reason, setReason] = useState("");
     const send = (
         verb: Change["verb"],
         path: string,
         data: Change["data"] = {},
+        says = "",
         saved: () => void = () => undefined,
     ) => {
-        setLast({ verb, path, data, saved });
+        setLast({ verb, path, data, says, saved });
         router[verb === "delete" ? "post" : verb](
             `/clients/${client.id}/plan${path}`,
             { ...data, revision, ...(verb === "delete" ? { _method: "delete" } : {}) },
@@ -46,8 +58,9 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
         );
     };
     const again = errors.revision && last && (
-        <div className="mt-1.5 flex flex-wrap gap-2">
-            <Button small disabled={busy} onClick={() => send(last.verb, last.path, last.data, last.saved)}>
+        <div className="mt-1.5 flex flex-wrap items-center gap-2">
+            {last.says !== "" && <span className="text-ink w-full">Yours, not saved: {last.says}.</span>}
+            <Button small disabled={busy} onClick={() => send(last.verb, last.path, last.data, last.says, last.saved)}>
                 Make my change on the plan as it is now
             </Button>
             <Button small disabled={busy} onClick={() => router.reload()}>
@@ -221,17 +234,23 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
             <ol>
                 {plan.items.map((item) => (
                     <PlanRow
-                        key={item.id}
+                        key={item.family}
                         item={item}
-                        open={open === item.id}
+                        open={open === item.family}
                         busy={busy}
-                        errors={open === item.id ? errors : {}}
-                        onOpen={() => setOpen(open === item.id ? null : item.id)}
-                        onSwap={(rung) => send("put", `/items/${item.id}/rung`, { rung })}
+                        errors={open === item.family ? errors : {}}
+                        onOpen={() => setOpen(open === item.family ? null : item.family)}
+                        onSwap={(rung) =>
+                            send("put", `/items/${item.id}/rung`, { rung }, `${item.name}: ${rungName(item, rung)}`)
+                        }
                         clientId={client.id}
-                        onDose={(dose, saved) => send("put", `/items/${item.id}/dose`, dose, saved)}
-                        onRefresh={() => send("put", `/items/${item.id}/today`)}
-                        onRemove={() => send("delete", `/items/${item.id}`)}
+                        onDose={(dose, saved) =>
+                            send("put", `/items/${item.id}/dose`, dose, `${item.name}: ${doseSaid(dose, unit)}`, saved)
+                        }
+                        onRefresh={() =>
+                            send("put", `/items/${item.id}/today`, {}, `${item.name}: brought up to today`)
+                        }
+                        onRemove={() => send("delete", `/items/${item.id}`, {}, `${item.name}: taken out`)}
                     />
                 ))}
             </ol>
@@ -239,7 +258,7 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                 clientId={client.id}
                 used={plan.items.map((i) => i.family)}
                 busy={busy}
-                onAdd={(family) => send("post", "/items", { family })}
+                onAdd={(family) => send("post", "/items", { family }, `added: ${family.replaceAll("_", " ")}`)}
             />
         </ClientShell>
     );
