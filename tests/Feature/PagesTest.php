@@ -67,6 +67,29 @@ it('offers at the kit only what the hands can hold', function (): void {
         ->and($none['lap'])->toBe([480, 500]);
 });
 
+it('counts at the kit what a grip aid holds, and no strap on skin that cannot feel', function (): void {
+    $piece = ['label' => 'Can', 'mass_kg' => '0.48', 'count' => '2', 'grip' => 'power', 'holdable' => true, 'packable' => true, 'plate' => false, 'weighed' => false];
+    $loads = function (array $aids, array $conditions = []) use ($piece): array {
+        $client = $this->scene->client(['grip_left' => 'none', 'grip_right' => 'none', 'conditions' => $conditions]);
+        $this->put("/clients/{$client->id}/kit", ['pieces' => [$piece], 'carriers' => [], 'aids' => $aids])->assertSessionHasNoErrors();
+
+        return array_map(static fn (array $l): array => array_column($l['loads'], 'g'), array_column(Scene::props($this->get("/clients/{$client->id}/kit"))['ladders'], null, 'holding'));
+    };
+    $left = $loads(['left' => ['strap_mitt'], 'right' => []]);
+    $both = $loads(['left' => ['strap_mitt'], 'right' => ['strap_mitt']]);
+    $loop = $loads(['left' => ['wrist_loop'], 'right' => ['wrist_loop']]);
+    $numb = $loads(['left' => ['strap_mitt'], 'right' => ['strap_mitt']], [['code' => 'insensate_skin', 'side' => 'both', 'details' => []]]);
+    $fistula = $loads(['left' => [], 'right' => ['strap_mitt']], [['code' => 'dialysis_fistula', 'side' => 'right', 'details' => []]]);
+    expect($left['one_hand'])->toBe([480])
+        ->and($fistula['one_hand'])->toBe([])
+        ->and($left['each_hand'])->toBe([])
+        ->and($both['one_hand'])->toBe([480])
+        ->and($both['each_hand'])->toBe([480])
+        ->and($loop['one_hand'])->toBe([])
+        ->and($numb['one_hand'])->toBe([])
+        ->and($numb['each_hand'])->toBe([]);
+});
+
 it('drafts for each client in the order of a session, and accounts for the minutes', function (): void {
     $plan = $this->scene->drafted(['minutes' => '60']);
     $page = Scene::props($this->get("/clients/{$plan->client_id}/plan"))['plan'];

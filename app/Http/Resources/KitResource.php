@@ -14,7 +14,6 @@ use BuoyantStep\Core\Client\GripAid;
 use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Exercises\BandSetUp;
 use BuoyantStep\Core\Kit\Holding;
-use BuoyantStep\Core\Kit\MakeableLoads;
 use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Kit\StarterKit;
 use BuoyantStep\Core\Kit\Thing;
@@ -97,11 +96,7 @@ final class KitResource
     /** @return array<string, mixed> */
     private static function ladder(Holding $holding, Situation $situation): array
     {
-        $hand = $situation->client->function->grip($holding === Holding::OneHand ? Side::Right : Side::Both);
-        if ($holding === Holding::OneHand && $situation->client->function->grip(Side::Left)->rank() > $hand->rank()) {
-            $hand = $situation->client->function->grip(Side::Left);
-        }
-        $ladder = MakeableLoads::ladder($situation->kit, $holding, self::SHOWN_TO_G, null, $hand);
+        $ladder = $situation->kitLadder($holding, self::SHOWN_TO_G);
         $stepMax = $situation->envelope->atLeast(Field::StepPctMax, 10);
         $loads = [];
         $before = null;

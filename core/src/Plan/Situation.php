@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Plan;
 
 use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Client\GripAid;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Client\TrainingLevel;
@@ -27,7 +28,9 @@ use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Judge;
+use BuoyantStep\Core\Limits\Region;
 use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Limits\Scope;
 use BuoyantStep\Core\Limits\Verdict;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Measures\OneRepMax;
@@ -233,14 +236,37 @@ final class Situation
     {
         $side = $holding === Holding::OneHand ? $this->workingSide($rung) : Side::Both;
         $hand = $this->client->function->grip($side);
-        $strapped = $this->envelope->has(Field::AvoidMaterial, 'tight_strap_on_insensate_skin', $rung->demands->onSide($side)->scope()) !== null;
-        $aids = $strapped ? [] : $this->client->function->aids($side);
+        $aids = $this->aids($side, $rung->demands->onSide($side)->scope());
         $key = $holding->value.':'.$hand->value.':'.implode(',', array_column($aids, 'value'));
         if (($this->ladders[$key][0] ?? -1) < $topG) {
             $this->ladders[$key] = [$topG, MakeableLoads::ladder($this->kit, $holding, $topG, null, $hand, $aids)];
         }
 
         return $this->ladders[$key][1];
+    }
+
+    /**
+     * What this kit makes for this client in one way of holding, whatever the exercise: with the hand that can do more, and
+     * with the aids that may be worn.
+     *
+     * @param  int  $topG  loads of interest up to here, grams
+     */
+    public function kitLadder(Holding $holding, int $topG): Ladder
+    {
+        $ladders = array_map(fn (Side $side): Ladder => MakeableLoads::ladder(
+            $this->kit, $holding, $topG, null, $this->client->function->grip($side), $this->aids($side, new Scope(Region::Upper, $side)),
+        ), $holding === Holding::OneHand ? [Side::Right, Side::Left] : [Side::Both]);
+        usort($ladders, static fn (Ladder $a, Ladder $b): int => count($b->loads) <=> count($a->loads));
+
+        return $ladders[0];
+    }
+
+    /** @return list<GripAid> what may hold in place of the fingers; no strap goes on skin that cannot feel */
+    private function aids(Side $side, Scope $scope): array
+    {
+        $strapped = $this->envelope->has(Field::AvoidMaterial, 'tight_strap_on_insensate_skin', $scope) !== null;
+
+        return $strapped ? [] : $this->client->function->aids($side);
     }
 
     private function ladderTopG(): int
