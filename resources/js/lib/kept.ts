@@ -120,8 +120,16 @@ export function useKept<T>(place: string | null, title: string, data: T, dirty: 
     }, [at, key]);
     // What is typed and not written down yet; written at once when the page is left.
     const pending = useRef<(() => void) | null>(null);
+    const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+    // The page is told of a save a moment before the form is drawn anew: what was saved must not be kept in between.
+    const now = useRef(json);
+    const done = useRef<string | null>(null);
     useEffect(() => {
-        if (at === null || !dirty) {
+        now.current = json;
+        if (!dirty) {
+            done.current = null;
+        }
+        if (at === null || !dirty || json === done.current) {
             pending.current = null;
             return undefined;
         }
@@ -140,8 +148,8 @@ export function useKept<T>(place: string | null, title: string, data: T, dirty: 
         };
         const path = window.location.pathname + window.location.search;
         pending.current = keep;
-        const timer = setTimeout(keep, WAIT_MS);
-        return () => clearTimeout(timer);
+        timer.current = setTimeout(keep, WAIT_MS);
+        return () => clearTimeout(timer.current);
     }, [at, key, json, dirty, title]);
     useEffect(() => {
         const leaving = () => pending.current?.();
@@ -171,7 +179,9 @@ export function useKept<T>(place: string | null, title: string, data: T, dirty: 
             setOffer(null);
         },
         saved: () => {
+            clearTimeout(timer.current);
             pending.current = null;
+            done.current = now.current;
             without([own.current]);
             own.current = newId();
         },
