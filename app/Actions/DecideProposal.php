@@ -90,12 +90,18 @@ final class DecideProposal
         }
     }
 
-    private function decide(Proposal $proposal, User $by, string $status, ?Dose $dose, ?string $reason, bool $confirmed): void
+    /** Asked of the signs as well: the proposal may be older than the sign. */
+    private static function assertNoStop(Proposal $proposal, Client $client): void
     {
-        if ($proposal->decision === 'stop') {
+        if ($proposal->decision === 'stop' || StopSigns::isOpen($client)) {
             throw Refusal::at('proposal', 'A stop sign is open. Clear it first, with who looked and what was found; nothing else is decided until then.');
         }
+    }
+
+    private function decide(Proposal $proposal, User $by, string $status, ?Dose $dose, ?string $reason, bool $confirmed): void
+    {
         $client = $proposal->client;
+        self::assertNoStop($proposal, $client);
         $situation = $this->build->of($client);
         $family = $this->catalogue->family($proposal->planItem->family);
         $rung = $family->rung($proposal->rung);
@@ -108,6 +114,8 @@ final class DecideProposal
         }
         DB::transaction(function () use ($proposal, $by, $status, $dose, $reason, $client, $situation, $rung): void {
             Client::query()->lockForUpdate()->findOrFail($client->id);
+            // Again with the client locked: a sign that is logged at this moment is seen.
+            self::assertNoStop($proposal, $client);
             // Decided once: of two clicks, or two people, the second finds nothing open.
             if (Proposal::query()->whereKey($proposal->id)->where('status', Proposal::OPEN)->update(['status' => $status]) === 0) {
                 throw Refusal::at('proposal', 'This proposal was decided already.');

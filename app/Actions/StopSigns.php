@@ -15,6 +15,10 @@ use Illuminate\Support\Facades\DB;
 /** Stop signs that nobody has cleared: they hold everything back, and only a recorded clearance lifts them. */
 final class StopSigns
 {
+    public function __construct(private readonly WorkOutReview $review)
+    {
+    }
+
     /** @return list<string> each in words with its day, newest first */
     public static function open(Client $client): array
     {
@@ -36,7 +40,7 @@ final class StopSigns
             }
             foreach ($logs as $log) {
                 $log->update(['stop_cleared_at' => now()]);
-                Decision::record($by, $client, 'stop.cleared', sprintf('Stop sign of %s cleared: %s.', $log->done_on, $log->stop_sign), ['log' => $log->id], $reason);
+                Decision::record($by, $client, 'stop.cleared', sprintf('Stop sign of %s cleared: %s.', Day::of($log->done_on)->label(), $log->stop_sign), ['log' => $log->id], $reason);
             }
             Proposal::query()->where('client_id', $client->id)->where('status', Proposal::OPEN)->where('decision', 'stop')->update(['status' => Proposal::SUPERSEDED]);
         });
@@ -45,10 +49,13 @@ final class StopSigns
     /** A sign cleared by mistake holds everything back again. */
     public function reopen(Client $client, User $by, int $log): void
     {
-        DB::transaction(static function () use ($client, $by, $log): void {
+        DB::transaction(function () use ($client, $by, $log): void {
+            Client::query()->lockForUpdate()->findOrFail($client->id);
             $found = SessionLog::query()->where('client_id', $client->id)->whereNotNull('stop_sign')->whereNotNull('stop_cleared_at')->lockForUpdate()->findOrFail($log);
             $found->update(['stop_cleared_at' => null]);
-            Decision::record($by, $client, 'stop.reopened', sprintf('Stop sign of %s is open again: %s.', $found->done_on, $found->stop_sign), ['log' => $found->id]);
+            $says = sprintf('Stop sign of %s is open again: %s.', Day::of($found->done_on)->label(), $found->stop_sign);
+            Decision::record($by, $client, 'stop.reopened', $says, ['log' => $found->id]);
+            $this->review->run($client, lcfirst($says));
         });
     }
 

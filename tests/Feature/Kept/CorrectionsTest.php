@@ -205,6 +205,26 @@ it('opens a stop sign again that was cleared by mistake', function (): void {
     $this->post("{$this->url}/review/clear-stop", ['reason' => 'twice'])->assertSessionHasErrors('reason');
 });
 
+it('decides nothing while a stop sign is open, whatever was proposed before it was opened again', function (): void {
+    $sign = $this->scene->goodSession($this->plan, now()->subDays(7)->format('Y-m-d'), ['stop_sign' => 'faintness']);
+    $this->post("{$this->url}/review/clear-stop", ['reason' => 'Dr Fenn: nothing found'])->assertSessionHasNoErrors();
+    $this->scene->goodSession($this->plan, now()->subDays(5)->format('Y-m-d'));
+    $this->scene->goodSession($this->plan, now()->subDays(3)->format('Y-m-d'));
+    $row = ($this->open)('tote_row');
+    expect($row->decision)->toBe('step_up');
+    // Opened behind the page's back: the door itself refuses, and nothing gets into a plan.
+    SessionLog::query()->whereKey($sign->id)->update(['stop_cleared_at' => null]);
+    $this->post("{$this->url}/review/{$row->id}/accept")->assertSessionHasErrors('proposal');
+    $this->post("{$this->url}/review/{$row->id}/refuse", ['reason' => 'sore knee'])->assertSessionHasErrors('proposal');
+    expect($row->refresh()->status)->toBe('open')->and(Plan::query()->where('status', 'draft')->count())->toBe(0);
+    SessionLog::query()->whereKey($sign->id)->update(['stop_cleared_at' => now()]);
+    // Opened by its button: every proposal says stop.
+    $this->post("{$this->url}/review/reopen-stop/{$sign->id}")->assertSessionHasNoErrors();
+    expect(Proposal::query()->where('status', 'open')->pluck('decision')->unique()->all())->toBe(['stop'])
+        ->and($row->refresh()->status)->toBe('superseded');
+    $this->post("{$this->url}/review/{$row->id}/accept")->assertSessionHasErrors('proposal');
+});
+
 it('drops a proposal whose dose was issued otherwise meanwhile', function (): void {
     $this->scene->goodSession($this->plan, now()->subDays(5)->format('Y-m-d'));
     $this->scene->goodSession($this->plan, now()->subDays(3)->format('Y-m-d'));
