@@ -21,6 +21,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /** What stays around every stage of one client: name, facts, the stages with their state, the limits in force. */
 final class ClientFrame
 {
+    /** In the order of a clinician's work. */
+    private const STAGES = ['screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review'];
+
     public function __construct(private readonly RuleBook $rules)
     {
     }
@@ -67,10 +70,8 @@ final class ClientFrame
      */
     public function unreadable(Client $client): array
     {
-        $stages = array_map(static fn (string $key): array => ['key' => $key, 'label' => ucfirst($key), 'path' => "/clients/{$client->id}/$key", 'state' => ''], ['screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review']);
-
         return [
-            'id' => $client->id, 'name' => $client->name(), 'age' => null, 'home' => 'record cannot be read', 'facts' => [], 'stages' => $stages, 'limits' => [], 'crossings' => [], 'clearance' => null, 'readable' => false,
+            'id' => $client->id, 'name' => $client->name(), 'age' => null, 'home' => 'record cannot be read', 'facts' => [], 'stages' => self::row($client, []), 'limits' => [], 'crossings' => [], 'clearance' => null, 'readable' => false,
             'stops' => StopSigns::open($client),
         ];
     }
@@ -97,18 +98,26 @@ final class ClientFrame
         $open = self::number($client, 'open_proposals_count');
         $tests = $client->measures->unique(static fn ($m): string => $m->test.$m->family)->count();
         $kit = $client->pieces->count() + $client->carriers->count();
-        $stages = [
-            ['screen', 'Screen', 'done'],
-            ['measure', 'Measure', $tests === 0 ? '' : (string) $tests],
-            ['limits', 'Limits', (string) $limits],
-            ['kit', 'Kit', $kit === 0 ? '' : (string) $kit],
-            ['plan', 'Plan', $draft !== null ? 'draft '.$draft->version : ($issued !== null ? 'v'.$issued->version : '')],
-            ['sheet', 'Sheet', $issued === null ? '' : (self::number($client, 'open_stops_count') > 0 ? 'stopped' : 'ready')],
-            ['gate', 'Gate', self::gate($client, $situation)],
-            ['log', 'Log', self::number($client, 'logs_count') === 0 ? '' : (string) self::number($client, 'logs_count')],
-            ['review', 'Review', $open === 0 ? '' : (string) $open],
-        ];
 
-        return array_map(static fn (array $s): array => ['key' => $s[0], 'label' => $s[1], 'path' => "/clients/{$client->id}/{$s[0]}", 'state' => $s[2]], $stages);
+        return self::row($client, [
+            'screen' => 'done',
+            'measure' => $tests === 0 ? '' : (string) $tests,
+            'limits' => (string) $limits,
+            'kit' => $kit === 0 ? '' : (string) $kit,
+            'plan' => $draft !== null ? 'draft '.$draft->version : ($issued !== null ? 'v'.$issued->version : ''),
+            'sheet' => $issued === null ? '' : (self::number($client, 'open_stops_count') > 0 ? 'stopped' : 'ready'),
+            'gate' => self::gate($client, $situation),
+            'log' => self::number($client, 'logs_count') === 0 ? '' : (string) self::number($client, 'logs_count'),
+            'review' => $open === 0 ? '' : (string) $open,
+        ]);
+    }
+
+    /**
+     * @param  array<string, string>  $states  stage to how it stands
+     * @return list<array{key: string, label: string, path: string, state: string}>
+     */
+    private static function row(Client $client, array $states): array
+    {
+        return array_map(static fn (string $key): array => ['key' => $key, 'label' => ucfirst($key), 'path' => "/clients/{$client->id}/$key", 'state' => $states[$key] ?? ''], self::STAGES);
     }
 }

@@ -1,7 +1,7 @@
 import Button from "@/parts/Button";
+import EntryPage from "@/parts/EntryPage";
 import { FieldError } from "@/parts/Field";
 import NewPassword from "@/parts/NewPassword";
-import Shell from "@/parts/Shell";
 import type { SetPasswordProps } from "@/types/props";
 import { useForm } from "@inertiajs/react";
 
@@ -10,30 +10,26 @@ export default function SetPassword({ token, email, path, first, least_length }:
     const form = useForm({ token, email, password: "", password_confirmation: "" });
     const title = first ? "Welcome: choose a password" : "Choose a new password";
     return (
-        <Shell title={title}>
-            <main id="work" className="mx-auto mt-16 max-w-sm px-4">
-                <h1 className="text-2xl font-bold">{title}</h1>
-                <p className="text-soft mt-1">For {email || "your account"}. This link works once.</p>
-                <form
-                    noValidate
-                    className="mt-5 space-y-3"
-                    onSubmit={(event) => {
-                        event.preventDefault();
-                        form.post(path);
-                    }}
-                >
-                    <NewPassword
-                        values={form.data}
-                        errors={form.errors}
-                        least={least_length}
-                        onChange={(key, value) => form.setData(key, value)}
-                    />
-                    <FieldError error={form.errors.email ?? form.errors.token} />
-                    <Button tone="main" type="submit" disabled={form.processing}>
-                        Set the password
-                    </Button>
-                </form>
-            </main>
-        </Shell>
+        <EntryPage title={title} says={`For ${email || "your account"}. This link works once.`}>
+            <form
+                noValidate
+                className="mt-5 space-y-3"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    form.post(path);
+                }}
+            >
+                <NewPassword
+                    values={form.data}
+                    errors={form.errors}
+                    least={least_length}
+                    onChange={(key, value) => form.setData(key, value)}
+                />
+                <FieldError error={form.errors.email ?? form.errors.token} />
+                <Button tone="main" type="submit" disabled={form.processing}>
+                    Set the password
+                </Button>
+            </form>
+        </EntryPage>
     );
 }
