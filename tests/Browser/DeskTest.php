@@ -117,7 +117,7 @@ it('edits a proposal by key, keeps a wrong load in the box, and takes one as the
 
 it('keeps a client stopped until somebody says who looked and what was found', function (): void {
     $chrome = $this->chrome;
-    $chrome->visit('/clients/5/review')->see('Stop sign on')->press('Clear the stop sign')->see('Say who examined it and what was found.');
+    $chrome->visit('/clients/5/review')->see('Stop sign on')->see('Nothing is decided until the stop sign is cleared')->press('Clear the stop sign')->see('Say who examined it and what was found.');
     $chrome->fill('Cleared by whom, and what was found', 'Dr Amari, pressure tablets halved')->press('Clear the stop sign')->see('Stop sign cleared.')->gone('Nothing resumes until');
     $chrome->see('Dr Amari, pressure tablets halved');
     $chrome->visit('/')->see('need you')->gone('Nothing resumes until you clear it');

@@ -5,6 +5,7 @@ import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
 import KeptOffer from "@/parts/KeptOffer";
+import KeysHint from "@/parts/KeysHint";
 import ProposalLine from "@/parts/ProposalLine";
 import type { ProposalRow, ReviewProps } from "@/types/props";
 import { router, usePage } from "@inertiajs/react";
@@ -42,6 +43,11 @@ export default function Review({
                 done();
             },
         });
+    const heading = stop
+        ? "Nothing is decided until the stop sign is cleared"
+        : open.length === 0
+          ? "Nothing to decide"
+          : `${open.length} to decide`;
     // A letter acts on the line that has the focus, and on no other.
     const current = (): ProposalRow | undefined => {
         const line = document.activeElement?.closest("li[id^='proposal-']");
@@ -108,8 +114,8 @@ export default function Review({
             )}
             <div className="flex items-baseline gap-4">
                 <h2 className="text-lg font-bold">
-                    {open.length === 0 ? "Nothing to decide" : `${open.length} to decide`}
-                    {session && (
+                    {heading}
+                    {session && !stop && (
                         <span className="text-soft text-sm font-normal">
                             {" "}
                             after the session of {shortDate(session.on)}
@@ -121,7 +127,7 @@ export default function Review({
                         small
                         tone="main"
                         className="ml-auto"
-                        disabled={busy}
+                        disabled={busy || stop !== null}
                         onClick={() => send("post", "/plan/issue", { revision })}
                     >
                         Issue version {draft}
@@ -140,11 +146,7 @@ export default function Review({
                 }
             />
             <ol className="border-sand mt-2 border-t">{open.map(line)}</ol>
-            {open.length > 0 && (
-                <p className="text-soft mt-2 text-xs">
-                    j and k choose a line; then a accepts it, e edits it, r refuses it.
-                </p>
-            )}
+            {open.length > 0 && <KeysHint says="j and k choose a line; then a accepts it, e edits it, r refuses it." />}
             {decided.length > 0 && (
                 <section className="mt-5">
                     <h2 className="text-lg font-bold">Decided after this session</h2>

@@ -1,6 +1,7 @@
 import { useKeys } from "@/lib/keys";
 import { useKeptPlaces } from "@/lib/kept";
 import { shortDate } from "@/lib/words";
+import KeysHint from "@/parts/KeysHint";
 import Mark from "@/parts/Mark";
 import Shell from "@/parts/Shell";
 import type { TodayProps, TodayRow } from "@/types/props";
@@ -102,7 +103,9 @@ export default function Today({ rows, quiet }: TodayProps) {
                         </ul>
                     </section>
                 )}
-                <p className="text-soft mt-8 text-xs">j and k move, Enter opens, n adds a client, ? shows all keys.</p>
+                <div className="mt-6">
+                    <KeysHint says="j and k move, Enter opens, n adds a client, ? shows all keys." />
+                </div>
             </main>
         </Shell>
     );
