@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Exceptions\QuietReport;
 use App\Models\Client;
 use App\Models\Clinic;
+use App\Models\GateCheck;
 use App\Models\MeasureResult;
 use App\Models\Plan;
 use App\Models\Proposal;
@@ -45,7 +46,7 @@ final class FindNeeds
             ->with(['plans' => static fn (HasMany $q) => $q->whereIn('status', [Plan::DRAFT, Plan::ISSUED])->with('items')])
             ->with(['proposals' => static fn (HasMany $q) => $q->where('status', Proposal::OPEN)->whereIn('decision', ['step_up', 'ease', 'retest'])->with('planItem')])
             ->with(['logs' => static fn (HasMany $q) => $q->where(static fn ($w) => $w->where('done_on', '>=', (string) $today->plus(-120))->orWhere(static fn ($o) => $o->whereNotNull('stop_sign')->whereNull('stop_cleared_at')))])
-            ->with(['gateChecks' => static fn (HasMany $q) => $q->where('checked_on', (string) $today)])
+            ->with(['gateChecks' => static fn (HasMany $q) => $q->whereIn('id', GateCheck::query()->selectRaw('max(id)')->groupBy('client_id'))])
             ->get();
         $rows = [];
         $quiet = [];
@@ -139,6 +140,7 @@ final class FindNeeds
         $issued = $client->plans->firstWhere('status', Plan::ISSUED);
         $stop = $client->logs->first(static fn (SessionLog $l): bool => $l->hasOpenStopSign());
         $measured = $client->measures->last(static fn (MeasureResult $m): bool => $m->not_tested === null)?->measured_on;
+        $gate = $client->gateChecks->first();
         $session = $client->logs->first(static fn (SessionLog $l): bool => $l->skipped === null)?->done_on;
 
         return Needs::of(
@@ -156,7 +158,8 @@ final class FindNeeds
             Needs::retestDays($situation),
             $measured === null ? null : $this->retestBecause($client, $situation, Day::of($measured)),
             $this->ahead($client, $situation),
-            GateVerdict::tryFrom((string) $client->gateChecks->first()?->verdict),
+            GateVerdict::tryFrom((string) $gate?->verdict),
+            $gate === null ? null : Day::of($gate->checked_on),
         );
     }
 }

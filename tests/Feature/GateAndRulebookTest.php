@@ -39,15 +39,23 @@ it('waits on a high first reading, and decides on the second look', function ():
         ->and(Decision::query()->where('kind', 'gate')->count())->toBe(2);
 });
 
-it('shows on Today whom the gate stopped or left waiting, until a later check of the day', function (): void {
+it('shows on Today whom the gate stopped or left waiting, until a later check says otherwise', function (): void {
     $says = fn (): string => implode(' | ', array_merge(...array_map(static fn (array $r): array => array_column($r['needs'], 'says'), Scene::props($this->get('/'))['rows'])));
     $url = "/clients/{$this->client->id}/gate";
     $this->post($url, gateForm(['sbp' => '184', 'dbp' => '92']));
     expect($says())->toContain('Gate today: wait. Check again.');
     $this->post($url, gateForm(['sbp' => '150', 'dbp' => '90', 'symptoms' => ['chest_pain']]));
     expect($says())->toContain('Gate today: stop and call.')->not->toContain('Gate today: wait');
+    $stopped = now()->setTimezone($this->client->clinic->timezone);
+    $state = fn (): string => array_column(Scene::props($this->get($url))['client']['stages'], 'state', 'key')['gate'];
+    $this->travel(2)->days();
+    expect($says())->not->toContain('Gate today')->toContain('Gate of '.$stopped->format('j F Y').': stop and call.')
+        ->and($state())->toBe('stop')
+        ->and(array_column(Scene::props($this->get($url))['checks'], 'holds'))->toBe([true, false]);
+    $this->post($url, gateForm(['sbp' => '184', 'dbp' => '92']));
+    expect($says())->toContain('Gate today: wait')->not->toContain('stop and call');
     $this->travel(1)->days();
-    expect($says())->not->toContain('Gate today');
+    expect($says())->not->toContain('Gate')->and($state())->toBe('');
 });
 
 it('refuses an implausible reading, at its field, and keeps nothing', function (array $with, string $field): void {

@@ -12,9 +12,11 @@ use App\Models\Plan;
 use App\Models\Proposal;
 use BuoyantStep\Core\Limits\Crossing;
 use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Gate\GateVerdict;
 use BuoyantStep\Core\Limits\LimitLines;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Plan\Situation;
+use BuoyantStep\Core\Units\Day;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -87,7 +89,11 @@ final class ClientFrame
     {
         $latest = $client->gateChecks->first();
 
-        return $latest !== null && $latest->checked_on === (string) $situation->on ? str_replace('_', ' ', $latest->verdict === 'stop_and_call' ? 'stop' : $latest->verdict) : '';
+        if ($latest === null || ! GateVerdict::from($latest->verdict)->holdsAfter(Day::of($latest->checked_on)->daysTo($situation->on))) {
+            return '';
+        }
+
+        return $latest->verdict === GateVerdict::StopAndCall->value ? 'stop' : str_replace('_', ' ', $latest->verdict);
     }
 
     /** @return list<array{key: string, label: string, path: string, state: string}> */

@@ -10,6 +10,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Gate\GateVerdict;
 use BuoyantStep\Core\Limits\Gate\Symptoms;
 use BuoyantStep\Core\Plan\Situation;
+use BuoyantStep\Core\Units\Day;
 
 /** What to ask before this client's session, what is usual for them, and the checks so far. */
 final class GateResource
@@ -30,13 +31,16 @@ final class GateResource
             $symptoms[] = ['code' => $code, 'label' => $label, 'stops' => isset(Symptoms::STOP[$code])];
         }
 
+        $checks = $client->gateChecks()->limit(8)->get();
+        $newest = $checks->first();
+
         return [
             'watches' => $watches,
             'readings' => ReadingResource::latest($client),
             'usual' => ['sbp' => $usual->sbp, 'dbp' => $usual->dbp, 'heart_rate' => $usual->heartRate, 'spo2' => $usual->spo2, 'weight_kg' => $usual->weightKg, 'pain' => $usual->pain],
             'symptoms' => $symptoms,
-            'checks' => $client->gateChecks()->limit(8)->get()->map(static fn (GateCheck $c): array => [
-                'id' => $c->id, 'at' => $c->created_at->setTimezone($client->clinic->timezone)->format('Y-m-d H:i'), 'today' => $c->checked_on === (string) $situation->on,
+            'checks' => $checks->map(static fn (GateCheck $c): array => [
+                'id' => $c->id, 'at' => $c->created_at->setTimezone($client->clinic->timezone)->format('Y-m-d H:i'), 'holds' => $c->id === $newest?->id && GateVerdict::from($c->verdict)->holdsAfter(Day::of($c->checked_on)->daysTo($situation->on)),
                 'verdict' => $c->verdict, 'label' => GateVerdict::from($c->verdict)->label(), 'because' => $c->because, 'actions' => $c->actions, 'unknown' => $c->unknown,
                 'again_in_minutes' => $c->again_in_minutes, 'again_at' => $c->again_in_minutes === null ? null : $c->created_at->addMinutes($c->again_in_minutes)->toIso8601String(),
                 'readings' => self::say($c->readings),

@@ -34,7 +34,8 @@ final class Needs
      * @param  array<string, list<string>>  $proposals  open proposals by decision, each in words
      * @param  list<Crossing>  $waiting  what may loosen and waits for a word
      * @param  list<Crossing>  $crossings
-     * @param  GateVerdict|null  $gate  the latest check of today
+     * @param  GateVerdict|null  $gate  the latest check
+     * @param  Day|null  $gateOn  its day; null is today
      * @param  string|null  $ahead  what of the plan in use a date within a week will no longer allow
      * @param  string|null  $retestBecause  what has happened since the last test that asks for a new one
      * @return list<Need> most urgent first
@@ -55,13 +56,16 @@ final class Needs
         ?string $retestBecause = null,
         ?string $ahead = null,
         ?GateVerdict $gate = null,
+        ?Day $gateOn = null,
     ): array {
         $needs = [];
         if ($stopSign !== null) {
             $needs[] = new Need('stop', 0, 'Stop sign: '.$stopSign.'. Nothing resumes until you clear it.', 'review');
         }
+        $gateDays = $gateOn?->daysTo($on) ?? 0;
+        $gate = $gate?->holdsAfter($gateDays) === true ? $gate : null;
         if ($gate === GateVerdict::StopAndCall) {
-            $needs[] = new Need('stop', 0, 'Gate today: stop and call. No session until a later check says otherwise.', 'gate');
+            $needs[] = new Need('stop', 0, sprintf('Gate %s: stop and call. No session until a later check says otherwise.', $gateOn === null || $gateDays === 0 ? 'today' : 'of '.$gateOn->label()), 'gate');
         } elseif ($gate === GateVerdict::Wait) {
             $needs[] = new Need('look', 1, 'Gate today: wait. Check again.', 'gate');
         }

@@ -25,6 +25,7 @@ it('says each need in its words, with its mark and where to go', function (array
 })->with([
     'a stop sign' => [['stopSign' => 'faintness'], 'stop', 'Stop sign: faintness. Nothing resumes until you clear it.', 'review'],
     'a gate that stops' => fn () => [['gate' => GateVerdict::StopAndCall], 'stop', 'Gate today: stop and call. No session until a later check says otherwise.', 'gate'],
+    'a gate that stopped days ago' => fn () => [['gate' => GateVerdict::StopAndCall, 'gateOn' => Day::of(Made::TODAY)->plus(-40)], 'stop', 'Gate of '.Day::of(Made::TODAY)->plus(-40)->label().': stop and call. No session until a later check says otherwise.', 'gate'],
     'a gate that waits' => fn () => [['gate' => GateVerdict::Wait], 'look', 'Gate today: wait. Check again.', 'gate'],
     'a breach' => [['breaches' => ['Heel raise: no impact']], 'look', 'The plan in use no longer fits: Heel raise: no impact', 'plan'],
     'three breaches' => [['breaches' => ['Heel raise: no impact', 'Row: too heavy', 'Curl: out']], 'look', 'The plan in use no longer fits: Heel raise: no impact (+2 more)', 'plan'],
@@ -49,6 +50,10 @@ it('needs nobody who has all of it', fn () => expect(needsOf([]))->toBe([]));
 it('needs nobody whom the gate let go, lighter or not today', function (GateVerdict $verdict): void {
     expect(needsOf(['gate' => $verdict]))->toBe([]);
 })->with([GateVerdict::Go, GateVerdict::Lighter, GateVerdict::NotToday]);
+
+it('forgets a gate of yesterday that did not stop', function (GateVerdict $verdict): void {
+    expect(needsOf(['gate' => $verdict, 'gateOn' => Day::of(Made::TODAY)->plus(-1)]))->toBe([]);
+})->with([GateVerdict::Go, GateVerdict::Lighter, GateVerdict::NotToday, GateVerdict::Wait]);
 
 it('puts the needs in the order in which a careful person would look', function (): void {
     $all = needsOf([

@@ -60,7 +60,7 @@ export default function Gate({ client, watches, readings, usual, symptoms, check
     const errors = form.errors as Record<string, string | undefined>;
     const unit = useMassUnit();
     const asked = (watch: string): boolean => watch !== "" && watches.includes(watch);
-    const latest = checks.find((c) => c.today);
+    const latest = checks.find((c) => c.holds);
     const [before] = useState(latest?.id);
     const kept = useKept(`${client.id}.gate`, `Gate: ${client.name}`, form.data, form.isDirty);
     const sorted = [...NUMBERS].sort((a, b) => Number(asked(b[2])) - Number(asked(a[2])));

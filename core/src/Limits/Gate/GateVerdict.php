@@ -18,6 +18,12 @@ enum GateVerdict: string
         return (int) array_search($this, self::cases(), true);
     }
 
+    /** Does the newest check, so many days old, still hold? A stop until a later check says otherwise, the rest for their day. House convention, cautious. */
+    public function holdsAfter(int $days): bool
+    {
+        return $this === self::StopAndCall || $days === 0;
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -52,7 +52,8 @@ export interface RulebookProps {
 export interface GateCheck {
     id: number;
     at: string;
-    today: boolean;
+    /** The newest check, and its verdict still stands. */
+    holds: boolean;
     verdict: "go" | "lighter" | "wait" | "not_today" | "stop_and_call";
     label: string;
     because: { rule: string; says: string; source: string; verdict: string }[];
