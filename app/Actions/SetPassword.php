@@ -26,6 +26,16 @@ final class SetPassword
         }, 'confirmed'];
     }
 
+    /** @return array<string, string> */
+    public static function messages(): array
+    {
+        return [
+            'password.required' => 'Enter a new password.',
+            'password.confirmed' => 'The two do not match; type it again.',
+            'password.min' => sprintf('Use %d letters or more, for example four words.', self::LEAST_LENGTH),
+        ];
+    }
+
     public function own(User $user, string $current, string $new): void
     {
         if (! Hash::check($current, $user->password)) {

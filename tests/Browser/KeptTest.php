@@ -85,6 +85,17 @@ it('keeps what is typed on every page with a form, throws it away when told, and
     expect(keptEntries($chrome))->toBe([]);
 });
 
+it('writes nothing down after a sign-out that was typed just before it', function (): void {
+    $chrome = $this->chrome;
+    // The page's wait before it writes down never ends, so that the typing is still to be written at the sign-out.
+    $chrome->visit('/clients/7/measure')->see('30 s chair stand');
+    $chrome->driver->executeScript('const start = window.setTimeout; window.setTimeout = (f, ms, ...rest) => (ms === 250 ? 0 : start(f, ms, ...rest));');
+    $chrome->fill('Tandem stand, s', '8')->press('Sign out');
+    $chrome->see('Forgot the password');
+    usleep(500_000);
+    expect(keptEntries($chrome))->toBe([]);
+});
+
 it('keeps nothing on the page a client answers at home', function (): void {
     $chrome = $this->chrome;
     $chrome->visit('/clients/10/screen')->press('Make a link')->see('it is shown once');

@@ -22,7 +22,7 @@ final class AccountController extends Controller
 
     public function password(Request $request, SetPassword $set): RedirectResponse
     {
-        $request->validate(['current_password' => ['required', 'string', 'max:500'], 'password' => SetPassword::rules()], PasswordLinkController::messages() + ['current_password.*' => 'Enter the password you have now.']);
+        $request->validate(['current_password' => ['required', 'string', 'max:500'], 'password' => SetPassword::rules()], SetPassword::messages() + ['current_password.*' => 'Enter the password you have now.']);
         $set->own($this->me($request), $request->string('current_password')->value(), $request->string('password')->value());
         $request->session()->regenerate();
 

@@ -49,20 +49,10 @@ final class PasswordLinkController extends Controller
         return $this->store($request, $set, 'invites');
     }
 
-    /** @return array<string, string> */
-    public static function messages(): array
-    {
-        return [
-            'password.required' => 'Enter a new password.',
-            'password.confirmed' => 'The two do not match; type it again.',
-            'password.min' => sprintf('Use %d letters or more, for example four words.', SetPassword::LEAST_LENGTH),
-        ];
-    }
-
     /** @param  'users'|'invites'  $broker */
     private function store(Request $request, SetPassword $set, string $broker): RedirectResponse
     {
-        $request->validate(['email' => ['required', 'string', 'email', 'max:190'], 'token' => ['required', 'string', 'max:100'], 'password' => SetPassword::rules()], self::messages());
+        $request->validate(['email' => ['required', 'string', 'email', 'max:190'], 'token' => ['required', 'string', 'max:100'], 'password' => SetPassword::rules()], SetPassword::messages());
         $set->byLink($broker, ['email' => $request->string('email')->value(), 'token' => $request->string('token')->value(), 'password' => $request->string('password')->value()]);
 
         return redirect('/sign-in')->with('said', 'Password set. Sign in with it.');

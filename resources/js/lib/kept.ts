@@ -51,7 +51,10 @@ async function read<T>(at: string, key: string): Promise<Entry<T>[]> {
     }
 }
 
-async function write<T>(at: string, key: string, entries: Entry<T>[]): Promise<void> {
+/** Grows with each sign-out: what was about to be written down before it is not written after it. */
+let signOuts = 0;
+
+async function write<T>(at: string, key: string, entries: Entry<T>[], since: number): Promise<void> {
     if (entries.length === 0) {
         localStorage.removeItem(at);
         return;
@@ -66,6 +69,9 @@ async function write<T>(at: string, key: string, entries: Entry<T>[]): Promise<v
     for (let from = 0; from < sealed.byteLength; from += 3 * 4096) {
         pieces.push(text(sealed.slice(from, from + 3 * 4096)));
     }
+    if (since !== signOuts) {
+        return;
+    }
     try {
         localStorage.setItem(at, `${text(iv.buffer)}.${pieces.join("|")}`);
     } catch {
@@ -75,8 +81,10 @@ async function write<T>(at: string, key: string, entries: Entry<T>[]): Promise<v
 
 /** One after the other for each place, so that a slow write cannot undo a later one. */
 const queues = new Map<string, Promise<void>>();
-function change<T>(at: string, key: string, how: (entries: Entry<T>[]) => Entry<T>[]): Promise<void> {
-    const next = (queues.get(at) ?? Promise.resolve()).then(async () => write(at, key, how(await read<T>(at, key))));
+function change<T>(at: string, key: string, how: (entries: Entry<T>[]) => Entry<T>[], since = signOuts): Promise<void> {
+    const next = (queues.get(at) ?? Promise.resolve()).then(async () =>
+        write(at, key, how(await read<T>(at, key)), since),
+    );
     queues.set(at, next);
     return next;
 }
@@ -133,18 +141,11 @@ export function useKept<T>(place: string | null, title: string, data: T, dirty: 
             pending.current = null;
             return undefined;
         }
+        const since = signOuts;
         const keep = () => {
             pending.current = null;
-            void change<T>(at, key, (entries) => [
-                ...entries.filter((e) => e.id !== own.current),
-                {
-                    id: own.current,
-                    at: new Date().toISOString(),
-                    title,
-                    path,
-                    data: JSON.parse(json) as T,
-                },
-            ]);
+            const entry = { id: own.current, at: new Date().toISOString(), title, path, data: JSON.parse(json) as T };
+            void change<T>(at, key, (entries) => [...entries.filter((e) => e.id !== entry.id), entry], since);
         };
         const path = window.location.pathname + window.location.search;
         pending.current = keep;
@@ -217,6 +218,7 @@ export function useKeptPlaces(): { title: string; path: string; at: string }[] {
 
 /** For a deliberate sign-out: nothing of this person stays in the browser. */
 export function forgetKept(userId: number): void {
+    signOuts += 1;
     for (const key of Object.keys(localStorage).filter((k) => k.startsWith(`${PREFIX}${userId}.`))) {
         localStorage.removeItem(key);
     }

@@ -41,7 +41,7 @@ it('lives on the clinic\'s own day', function (string $zone, string $utc, string
     expect($plan->refresh()->only(['drafted_on', 'issued_on']))->toBe(['drafted_on' => $today, 'issued_on' => $today])
         ->and(GateCheck::query()->sole()->checked_on)->toBe($today)
         ->and(Scene::props($this->get('/account'))['me']['today'])->toBe($today)
-        ->and(Scene::props($this->get("$url/gate"))['checks'][0]['today'])->toBeTrue()
+        ->and(Scene::props($this->get("$url/gate"))['checks'][0]['holds'])->toBeTrue()
         ->and(Scene::props($this->get("$url/gate"))['checks'][0]['at'])->toStartWith($today)
         ->and(Scene::props($this->get("$url/review"))['record'][0]['at'])->toStartWith($today)
         ->and(Decision::query()->min('made_at'))->toStartWith(substr($utc, 0, 10));
