@@ -37,14 +37,24 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->report(static function (Throwable $fault): void {
             QuietReport::of($fault);
         })->stop();
-        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
-        // What the core refuses is a message at a field for someone who sends a form, and a page that says so for someone who asks for one.
+        $exceptions->shouldRenderJsonWhen(
+            static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson(),
+        );
+        // What the core refuses is a message at a field for someone who sends a form, and a page that says so for
+        // someone who asks for one.
         $exceptions->map(CoreError::class, static fn (CoreError $e): Throwable => request()->isMethod('GET')
             ? new HttpException(422, $e->getMessage(), $e)
             : Refusal::from($e, 'plan'));
         // A page with a form of its own shows both; anything else is told to look again.
-        $exceptions->map(StaleRecord::class, static fn (StaleRecord $e): Throwable => Refusal::at('version', $e->by.' changed this record meanwhile. Load the page anew, and do it once more if it still holds.'));
-        // The forms hold every value in its bounds; should one slip through, the database refuses it, and so do we: in words.
+        $exceptions->map(
+            StaleRecord::class,
+            static fn (StaleRecord $e): Throwable => Refusal::at(
+                'version',
+                $e->by.' changed this record meanwhile. Load the page anew, and do it once more if it still holds.',
+            ),
+        );
+        // The forms hold every value in its bounds; should one slip through, the database refuses it, and so do we:
+        // in words.
         $exceptions->map(PDOException::class, static function (PDOException $e): Throwable {
             QuietReport::of($e);
 
@@ -53,7 +63,11 @@ return Application::configure(basePath: dirname(__DIR__))
         // A refused or missing page is still one of our pages: plain words and a way back, never a bare status.
         $exceptions->respond(function (Response $response, Throwable $e, Request $request): Response {
             $status = $response->getStatusCode();
-            if (! $request->is('api/*') && ! $request->expectsJson() && in_array($status, [400, 403, 404, 405, 409, 413, 419, 422, 429, 503], true)) {
+            if (
+                ! $request->is('api/*')
+                && ! $request->expectsJson()
+                && in_array($status, [400, 403, 404, 405, 409, 413, 419, 422, 429, 503], true)
+            ) {
                 return Inertia::render('Problem', ['status' => $status])->toResponse($request)->setStatusCode($status);
             }
 

@@ -18,7 +18,8 @@ return [
             'strict' => true,
             'engine' => 'InnoDB',
             'timezone' => '+00:00',
-            // One round trip a query instead of two; values are still quoted by the driver and numbers come back as numbers.
+            // One round trip a query instead of two; values are still quoted by the driver and numbers come back as
+            // numbers.
             'options' => [PDO::ATTR_EMULATE_PREPARES => true],
         ],
     ],

@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// A session file holds errors and conflicts with what was typed: encrypted, and gone when the browser closes or after two hours.
+// A session file holds errors and conflicts with what was typed: encrypted, and gone when the browser closes or after
+// two hours.
 return [
     'encrypt' => true,
     'lifetime' => (int) env('SESSION_LIFETIME', 120),

@@ -2,27 +2,29 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\AccountController;
-use App\Http\Controllers\BandController;
-use App\Http\Controllers\BenchController;
-use App\Http\Controllers\ClearanceLetterController;
-use App\Http\Controllers\ExerciseController;
-use App\Http\Controllers\GateController;
-use App\Http\Controllers\HomeIntakeController;
-use App\Http\Controllers\KitController;
-use App\Http\Controllers\LimitsController;
-use App\Http\Controllers\LogController;
-use App\Http\Controllers\MeasureController;
-use App\Http\Controllers\PasswordLinkController;
-use App\Http\Controllers\PlanController;
-use App\Http\Controllers\ReadingController;
-use App\Http\Controllers\ReviewController;
-use App\Http\Controllers\RulebookController;
-use App\Http\Controllers\ScreenController;
-use App\Http\Controllers\SheetController;
-use App\Http\Controllers\SignInController;
-use App\Http\Controllers\StepsController;
-use App\Http\Controllers\TodayController;
+use App\Http\AtHome\IntakeController;
+use App\Http\Clinic\BandController;
+use App\Http\Clinic\BenchController;
+use App\Http\Clinic\ClearanceLetterController;
+use App\Http\Clinic\ExerciseController;
+use App\Http\Clinic\GateController;
+use App\Http\Clinic\HomeIntakeController;
+use App\Http\Clinic\KitController;
+use App\Http\Clinic\LimitsController;
+use App\Http\Clinic\LogController;
+use App\Http\Clinic\MeasureController;
+use App\Http\Clinic\PlanController;
+use App\Http\Clinic\ReadingController;
+use App\Http\Clinic\ReviewController;
+use App\Http\Clinic\RulebookController;
+use App\Http\Clinic\ScreenController;
+use App\Http\Clinic\SheetController;
+use App\Http\Clinic\StepsController;
+use App\Http\Clinic\TodayController;
+use App\Http\Entry\AccountController;
+use App\Http\Entry\PasswordLinkController;
+use App\Http\Entry\SignInController;
+use App\Http\Gateway\DeliveryController;
 use App\Http\Middleware\GatewayToken;
 use App\Models\Client;
 use App\Models\Clinic;
@@ -33,12 +35,14 @@ use Illuminate\Support\Facades\Route;
 Route::get('/up', static fn (): Response => response('ok'))->withoutMiddleware('web');
 
 // Gateways deliver here: token, idempotency key, unit, time, device id. No session, so no forgery token.
-Route::post('/api/readings', [ReadingController::class, 'store'])->withoutMiddleware('web')->middleware(GatewayToken::class);
+Route::post(
+    '/api/readings', [DeliveryController::class, 'store'],
+)->withoutMiddleware('web')->middleware(GatewayToken::class);
 
 // The client's own page: opened by a link, without an account.
 Route::middleware('throttle:30,1')->group(function (): void {
-    Route::get('/intake/{token}', [HomeIntakeController::class, 'show'])->where('token', '[A-Za-z0-9]{40}');
-    Route::post('/intake/{token}', [HomeIntakeController::class, 'submit'])->where('token', '[A-Za-z0-9]{40}');
+    Route::get('/intake/{token}', [IntakeController::class, 'show'])->where('token', '[A-Za-z0-9]{40}');
+    Route::post('/intake/{token}', [IntakeController::class, 'submit'])->where('token', '[A-Za-z0-9]{40}');
 });
 
 // Numbers in an address stay inside what a number column holds: a longer one is nobody's.
@@ -51,7 +55,9 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [SignInController::class, 'store']);
     Route::get('/forgot-password', [PasswordLinkController::class, 'ask']);
     Route::post('/forgot-password', [PasswordLinkController::class, 'send'])->middleware('throttle:6,1');
-    Route::get('/reset-password/{token}', [PasswordLinkController::class, 'reset'])->where('token', '[A-Za-z0-9]{40,100}')->name('password.reset');
+    Route::get(
+        '/reset-password/{token}', [PasswordLinkController::class, 'reset'],
+    )->where('token', '[A-Za-z0-9]{40,100}')->name('password.reset');
     Route::post('/reset-password', [PasswordLinkController::class, 'storeReset'])->middleware('throttle:10,1');
     Route::get('/welcome/{token}', [PasswordLinkController::class, 'welcome'])->where('token', '[A-Za-z0-9]{40,100}');
     Route::post('/welcome', [PasswordLinkController::class, 'storeWelcome'])->middleware('throttle:10,1');
@@ -62,7 +68,9 @@ Route::middleware('auth')->group(function (): void {
     // The same with session and sign-in: what any signed-in page costs before it does its own work.
     Route::get('/up/signed-in', static fn (): Response => response('ok'))->can('viewAny', Client::class);
     Route::get('/account', [AccountController::class, 'show'])->can('viewAny', Client::class);
-    Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:10,1')->can('viewAny', Client::class);
+    Route::put(
+        '/account/password', [AccountController::class, 'password'],
+    )->middleware('throttle:10,1')->can('viewAny', Client::class);
     Route::put('/account/keys', [AccountController::class, 'keys'])->can('viewAny', Client::class);
     Route::get('/', [TodayController::class, 'show'])->can('viewAny', Client::class);
     Route::get('/rulebook', [RulebookController::class, 'show'])->can('viewAny', Clinic::class);
@@ -72,7 +80,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/exercises', [ExerciseController::class, 'index'])->can('viewAny', Client::class);
     Route::get('/exercises/figures', [ExerciseController::class, 'figures'])->can('viewAny', Client::class);
     Route::get('/exercises/search', [ExerciseController::class, 'search'])->can('viewAny', Client::class);
-    Route::get('/exercises/{family}', [ExerciseController::class, 'family'])->where('family', '[a-z_0-9]+')->can('viewAny', Client::class);
+    Route::get(
+        '/exercises/{family}', [ExerciseController::class, 'family'],
+    )->where('family', '[a-z_0-9]+')->can('viewAny', Client::class);
     Route::get('/bench', [BenchController::class, 'show'])->can('viewAny', Client::class);
     Route::post('/bench', [BenchController::class, 'read'])->can('viewAny', Client::class);
     Route::get('/find', [TodayController::class, 'find'])->can('viewAny', Client::class);

@@ -33,7 +33,9 @@ abstract class TestCase extends BaseTestCase
     /** Sends a form the way a page does that was opened just now: with its key, and the state it was made from. */
     public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
     {
-        $fresh = $this->asFreshPage && in_array($method, ['POST', 'PUT'], true) && is_array($parameters) ? self::freshPage($method, (string) parse_url((string) $uri, PHP_URL_PATH), $parameters) : [];
+        $fresh = $this->asFreshPage && in_array($method, ['POST', 'PUT'], true) && is_array($parameters)
+            ? self::freshPage($method, (string) parse_url((string) $uri, PHP_URL_PATH), $parameters)
+            : [];
 
         return parent::call($method, $uri, $parameters + $fresh, $cookies, $files, $server, $content);
     }
@@ -44,17 +46,28 @@ abstract class TestCase extends BaseTestCase
      */
     private static function freshPage(string $method, string $path, array $form): array
     {
-        $client = preg_match('#^/clients/(\d{1,18})/#', $path, $found) === 1 ? Client::query()->find((int) $found[1]) : null;
+        $client = preg_match('#^/clients/(\d{1,18})/#', $path, $found) === 1
+            ? Client::query()->find((int) $found[1])
+            : null;
         $clinic = auth()->user() instanceof User ? auth()->user()->clinic()->first() : null;
-        $seen = static fn (): ?int => ClinicFigure::query()->where(['clinic_id' => $clinic?->id, 'rule' => $form['rule'] ?? '', 'field' => $form['field'] ?? ''])->first()?->value;
+        $seen = static fn (): ?int => ClinicFigure::query()->where(
+            ['clinic_id' => $clinic?->id, 'rule' => $form['rule'] ?? '', 'field' => $form['field'] ?? ''],
+        )->first()?->value;
 
         return match (true) {
             $path === '/clients', str_ends_with($path, '/gate') => ['key' => (string) Str::uuid()],
-            str_ends_with($path, '/measure') => ['key' => (string) Str::uuid(), 'seen' => (int) MeasureResult::query()->where('client_id', $client?->id)->max('id')],
+            str_ends_with($path, '/measure') => [
+                'key' => (string) Str::uuid(),
+                'seen' => (int) MeasureResult::query()->where('client_id', $client?->id)->max('id'),
+            ],
             $method === 'PUT' && str_ends_with($path, '/screen') => ['version' => $client?->screen_version],
             $method === 'PUT' && str_ends_with($path, '/kit') => ['version' => $client?->kit_version],
-            $path === '/rulebook' => is_string($form['rule'] ?? '') && is_string($form['field'] ?? '') ? ['seen' => $seen()] : [],
-            $path === '/rulebook/school' => ['seen' => is_string($form['school'] ?? null) ? $clinic?->schools[$form['school']] ?? null : null],
+            $path === '/rulebook' => is_string($form['rule'] ?? '') && is_string($form['field'] ?? '')
+                ? ['seen' => $seen()]
+                : [],
+            $path === '/rulebook/school' => [
+                'seen' => is_string($form['school'] ?? null) ? $clinic?->schools[$form['school']] ?? null : null,
+            ],
             $path === '/rulebook/unit' => ['seen' => $clinic?->mass_unit->value],
             str_ends_with($path, '/plan') => ['revision' => $client?->plan_revision],
             default => [],

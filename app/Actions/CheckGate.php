@@ -8,11 +8,12 @@ use App\Models\Client;
 use App\Models\Decision;
 use App\Models\GateCheck;
 use App\Models\User;
+use App\Rows\BuildSituation;
 use BuoyantStep\Core\Errors\CoreError;
+use BuoyantStep\Core\Gate\Gate;
+use BuoyantStep\Core\Gate\Readings;
 use BuoyantStep\Core\Input\Bag;
-use BuoyantStep\Core\Limits\Gate\Gate;
-use BuoyantStep\Core\Limits\Gate\Readings;
-use BuoyantStep\Core\Limits\Gate\Symptoms;
+use BuoyantStep\Core\Vocabulary\Sign;
 use Illuminate\Support\Facades\DB;
 
 /** The check before a session: judged by the core and kept, whatever it says. */
@@ -30,19 +31,32 @@ final class CheckGate
     {
         $situation = $this->build->of($client);
         try {
-            Symptoms::assertKnown($symptoms, '/symptoms');
-            $result = (new Gate($situation->client, $situation->on, $situation->envelope))->check(Readings::read(new Bag($readings)), $symptoms, $pain, StopSigns::open($client));
+            $signs = Sign::readAll($symptoms, '/symptoms');
+            $result = (new Gate($situation->client, $situation->on, $situation->envelope))->check(
+                Readings::read(new Bag($readings)), $signs, $pain, StopSigns::open($client),
+            );
         } catch (CoreError $e) {
             throw Refusal::from($e, 'readings');
         }
 
-        return DB::transaction(function () use ($client, $by, $readings, $symptoms, $pain, $situation, $result): GateCheck {
+        return DB::transaction(function () use (
+            $client, $by, $readings, $symptoms, $pain, $situation, $result,
+        ): GateCheck {
             $check = $client->gateChecks()->create([
-                'user_id' => $by->id, 'checked_on' => (string) $situation->on, 'readings' => $readings, 'symptoms' => $symptoms, 'pain' => $pain,
-                'verdict' => $result->verdict->value, 'because' => array_map(static fn ($f): array => $f->jsonSerialize(), $result->findings),
-                'actions' => $result->actions(), 'unknown' => $result->unknown, 'again_in_minutes' => $result->againInMinutes(),
+                'user_id' => $by->id, 'checked_on' => (string) $situation->on, 'readings' => $readings,
+                'symptoms' => $symptoms, 'pain' => $pain,
+                'verdict' => $result->verdict->value,
+                'because' => array_map(static fn ($f): array => $f->jsonSerialize(), $result->findings),
+                'actions' => $result->actions(), 'unknown' => $result->unknown,
+                'again_in_minutes' => $result->againInMinutes(),
             ]);
-            Decision::record($by, $client, 'gate', 'Gate: '.$result->verdict->label().'.', ['check' => $check->id, 'readings' => $readings, 'symptoms' => $symptoms]);
+            Decision::record(
+                $by,
+                $client,
+                'gate',
+                'Gate: '.$result->verdict->label().'.',
+                ['check' => $check->id, 'readings' => $readings, 'symptoms' => $symptoms],
+            );
 
             return $check;
         });

@@ -8,6 +8,7 @@ use App\Models\Client;
 use App\Models\ClientCondition;
 use App\Models\Decision;
 use App\Models\User;
+use App\Rows\BuildSituation;
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Client\Postpartum;
 use BuoyantStep\Core\Limits\Crossing;
@@ -50,12 +51,17 @@ final class ConfirmLoosening
         });
     }
 
-    /** Marks what the word is for: the end of the condition, its dated opening, or its first block. True for the first two. */
+    /**
+     * Marks what the word is for: the end of the condition, its dated opening, or its first block. True for the first
+     * two.
+     */
     private function open(ClientCondition $condition, Day $on): bool
     {
         $opening = $this->rules->opening($condition->code);
         $ended = $condition->until !== null && $condition->until < (string) $on;
-        $dated = $opening !== null && $condition->since !== null && ! Day::of($condition->since)->plus($opening->days)->isAfter($on);
+        $dated = $opening !== null
+            && $condition->since !== null
+            && ! Day::of($condition->since)->plus($opening->days)->isAfter($on);
         $detail = match (true) {
             $ended => Condition::END_CONFIRMED,
             $dated => $opening->opensBy,
@@ -74,7 +80,13 @@ final class ConfirmLoosening
     {
         $symptoms = array_values(array_diff($client->birth_symptoms ?? [], [Postpartum::SYMPTOM_FREE_SCREEN]));
         if ($symptoms !== []) {
-            throw Refusal::at('rule', sprintf('Recorded as symptoms: %s. When they are gone, take them out on Screen first.', str_replace('_', ' ', implode(', ', $symptoms))));
+            throw Refusal::at(
+                'rule',
+                sprintf(
+                    'Recorded as symptoms: %s. When they are gone, take them out on Screen first.',
+                    str_replace('_', ' ', implode(', ', $symptoms)),
+                ),
+            );
         }
         $client->update(['birth_symptoms' => [Postpartum::SYMPTOM_FREE_SCREEN]]);
     }

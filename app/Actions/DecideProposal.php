@@ -10,19 +10,28 @@ use App\Models\PlanItem;
 use App\Models\PlanSnapshot;
 use App\Models\Proposal;
 use App\Models\User;
+use App\Rows\BuildSituation;
+use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\DoseFaults;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Plan\Drafter;
-use BuoyantStep\Core\Plan\Situation;
+use BuoyantStep\Core\Situation\RungHere;
 use Closure;
 use Illuminate\Support\Facades\DB;
 
-/** A clinician accepts, edits or refuses a proposal. What is accepted goes into the plan's next version; each can be taken back. */
+/**
+ * A clinician accepts, edits or refuses a proposal. What is accepted goes into the plan's next version; each can be
+ * taken back.
+ */
 final class DecideProposal
 {
-    public function __construct(private readonly BuildSituation $build, private readonly PlanDesk $desk, private readonly Catalogue $catalogue)
-    {
+    public function __construct(
+        private readonly BuildSituation $build,
+        private readonly PlanDesk $desk,
+        private readonly Catalogue $catalogue,
+    ) {
     }
 
     public function accept(Proposal $proposal, User $by): void
@@ -54,12 +63,28 @@ final class DecideProposal
             if (! in_array($now->status, Proposal::DECIDED, true)) {
                 throw Refusal::at('proposal', 'There is no decision here to take back.');
             }
-            if (Proposal::query()->where('client_id', $client->id)->where('id', '>', $now->id)->where('session_log_id', '!=', $now->session_log_id)->exists()) {
-                throw Refusal::at('proposal', 'A later session has been reviewed since; decide on its proposals instead.');
+            if (
+                Proposal::query()->where('client_id', $client->id)->where('id', '>', $now->id)->where(
+                    'session_log_id', '!=', $now->session_log_id,
+                )->exists()
+            ) {
+                throw Refusal::at(
+                    'proposal', 'A later session has been reviewed since; decide on its proposals instead.',
+                );
             }
             $this->takeOutOfPlan($now, $client, $by);
             $now->update(['status' => Proposal::OPEN, 'taken' => null, 'plan_snapshot_id' => null]);
-            Decision::record($by, $client, 'proposal.undone', sprintf('%s: %s taken back.', $this->catalogue->family($proposal->planItem->family)->rung($now->rung)->name, $proposal->status), ['proposal' => $now->id]);
+            Decision::record(
+                $by,
+                $client,
+                'proposal.undone',
+                sprintf(
+                    '%s: %s taken back.',
+                    $this->catalogue->family($proposal->planItem->family)->rung($now->rung)->name,
+                    $proposal->status,
+                ),
+                ['proposal' => $now->id],
+            );
         });
     }
 
@@ -68,9 +93,14 @@ final class DecideProposal
         if ($proposal->taken === null) {
             return;
         }
-        $before = $proposal->plan_snapshot_id === null ? null : PlanSnapshot::query()->find($proposal->plan_snapshot_id);
+        $before = $proposal->plan_snapshot_id === null
+            ? null
+            : PlanSnapshot::query()->find($proposal->plan_snapshot_id);
         if ($before === null) {
-            throw Refusal::at('proposal', 'The plan with this decision was issued since, or it lies too far back. Change the exercise on Plan.');
+            throw Refusal::at(
+                'proposal',
+                'The plan with this decision was issued since, or it lies too far back. Change the exercise on Plan.',
+            );
         }
         if ($before->id === $this->desk->newest($client)?->id) {
             $this->desk->undo($client, $by, Client::query()->findOrFail($client->id)->plan_revision);
@@ -79,7 +109,11 @@ final class DecideProposal
         }
         $plan = $this->desk->draft($client, $by, null, 'A decision taken back.');
         $row = $plan->items->firstWhere('family', $proposal->planItem->family);
-        if ($row === null || $row->rung !== $proposal->rung || Dose::read(new Bag($row->dose)) != Dose::read(new Bag($proposal->taken))) {
+        if (
+            $row === null
+            || $row->rung !== $proposal->rung
+            || Dose::read(new Bag($row->dose)) != Dose::read(new Bag($proposal->taken))
+        ) {
             throw Refusal::at('proposal', 'This exercise was changed again since. Change it on Plan.');
         }
         $items = $before->draft['items'] ?? [$proposal->planItem->only(PlanItem::COPIED)];
@@ -94,59 +128,96 @@ final class DecideProposal
     private static function assertNoStop(Proposal $proposal, Client $client): void
     {
         if ($proposal->decision === 'stop' || StopSigns::isOpen($client)) {
-            throw Refusal::at('proposal', 'A stop sign is open. Clear it first, with who looked and what was found; nothing else is decided until then.');
+            throw Refusal::at(
+                'proposal',
+                'A stop sign is open. Clear it first, with who looked and what was found; nothing else is decided '
+                    .'until then.',
+            );
         }
     }
 
-    private function decide(Proposal $proposal, User $by, string $status, ?Dose $dose, ?string $reason, bool $confirmed): void
-    {
+    private function decide(
+        Proposal $proposal,
+        User $by,
+        string $status,
+        ?Dose $dose,
+        ?string $reason,
+        bool $confirmed,
+    ): void {
         $client = $proposal->client;
         self::assertNoStop($proposal, $client);
         $situation = $this->build->of($client);
         $family = $this->catalogue->family($proposal->planItem->family);
         $rung = $family->rung($proposal->rung);
+        $here = $situation->at($family, $rung);
         if ($dose !== null) {
-            $dose = CheckDose::asMeant($situation, $rung, $dose);
-            CheckDose::assertAllowed($situation, $family, $rung, PlanItemRow::goal($proposal->planItem), $dose, $confirmed);
-            if ($situation->openSides($rung) === []) {
+            $dose = DoseFaults::asMeant($here, $dose);
+            CheckDose::assertAllowed($here, PlanItemRow::goal($proposal->planItem), $dose, $confirmed);
+            if ($here->isOut()) {
                 throw Refusal::at('rung', 'This exercise is outside the limits of today.');
             }
         }
-        DB::transaction(function () use ($proposal, $by, $status, $dose, $reason, $client, $situation, $rung): void {
+        DB::transaction(function () use ($proposal, $by, $status, $dose, $reason, $client, $here): void {
             Client::query()->lockForUpdate()->findOrFail($client->id);
             // Again with the client locked: a sign that is logged at this moment is seen.
             self::assertNoStop($proposal, $client);
             // Decided once: of two clicks, or two people, the second finds nothing open.
-            if (Proposal::query()->whereKey($proposal->id)->where('status', Proposal::OPEN)->update(['status' => $status]) === 0) {
+            if (
+                Proposal::query()->whereKey($proposal->id)->where(
+                    'status', Proposal::OPEN,
+                )->update(['status' => $status]) === 0
+            ) {
                 throw Refusal::at('proposal', 'This proposal was decided already.');
             }
             $moves = $dose !== null && in_array($proposal->decision, ['step_up', 'ease'], true) || $status === 'edited';
             if ($dose !== null && $moves) {
-                $before = $this->desk->next($client, $by, null, sprintf('%s: %s %s.', $rung->name, str_replace('_', ' ', $proposal->decision), $status));
+                $before = $this->desk->next(
+                    $client,
+                    $by,
+                    null,
+                    sprintf('%s: %s %s.', $here->rung->name, str_replace('_', ' ', $proposal->decision), $status),
+                );
                 $row = $this->desk->onDesk($client)->items()->where('family', $proposal->planItem->family)->first();
                 if ($row === null) {
-                    throw Refusal::at('proposal', 'This exercise was taken out of the next version. Add it again first, or refuse.');
+                    throw Refusal::at(
+                        'proposal', 'This exercise was taken out of the next version. Add it again first, or refuse.',
+                    );
                 }
-                $recipe = (new Drafter($situation))->recipe($this->catalogue->family($row->family), $rung, PlanItemRow::goal($row), $dose);
-                $this->row($row, $proposal, $dose, $recipe, $situation, $by);
-                Proposal::query()->whereKey($proposal->id)->update(['taken' => json_encode($dose, JSON_THROW_ON_ERROR), 'plan_snapshot_id' => $before->id]);
+                $recipe = Drafter::recipe($here, PlanItemRow::goal($row), $dose);
+                $this->row($row, $proposal, $dose, $recipe, $here, $by);
+                Proposal::query()->whereKey($proposal->id)->update(
+                    ['taken' => json_encode($dose, JSON_THROW_ON_ERROR), 'plan_snapshot_id' => $before->id],
+                );
             }
-            Decision::record($by, $client, 'proposal.'.$status, sprintf('%s: %s %s.', $rung->name, str_replace('_', ' ', $proposal->decision), $status), [
+            Decision::record($by, $client, 'proposal.'.$status, sprintf(
+                '%s: %s %s.', $here->rung->name, str_replace('_', ' ', $proposal->decision), $status,
+            ), [
                 'proposal' => $proposal->id, 'proposed' => $proposal->dose, 'taken' => $dose?->jsonSerialize(),
             ], $reason);
         });
     }
 
-    private function row(PlanItem $item, Proposal $proposal, Dose $dose, ?string $recipe, Situation $situation, User $by): void
-    {
-        $family = $this->catalogue->family($item->family);
+    private function row(
+        PlanItem $item,
+        Proposal $proposal,
+        Dose $dose,
+        ?string $recipe,
+        RungHere $here,
+        User $by,
+    ): void {
         $values = ['dose' => $dose->jsonSerialize(), 'recipe' => $recipe, 'because' => [
-            ...array_values(array_filter($item->because, static fn (array $r): bool => in_array($r['from'], ['goal', 'limit', 'measure'], true))),
+            ...array_values(
+                array_filter(
+                    $item->because,
+                    static fn (array $r): bool => in_array($r['from'], ['goal', 'limit', 'measure'], true),
+                ),
+            ),
             ...$proposal->because,
             ['from' => 'rule', 'rule' => 'clinician', 'says' => 'Decided by '.$by->name.'.', 'source' => ''],
         ]];
         if ($item->rung !== $proposal->rung) {
-            [$new] = (new Drafter($situation))->item($family, $family->rung($proposal->rung), $this->build->wishes($proposal->client));
+            $wishes = $this->build->wishes($proposal->client);
+            $new = (new Drafter($here->situation))->offer($here, $wishes)->item;
             if ($new !== null) {
                 $values = [...PlanItemRow::from($new), ...$values];
             }

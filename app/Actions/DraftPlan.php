@@ -8,6 +8,8 @@ use App\Models\Client;
 use App\Models\Decision;
 use App\Models\Plan;
 use App\Models\User;
+use App\Rows\BuildSituation;
+use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Plan\Drafter;
 use Illuminate\Support\Facades\DB;
 
@@ -18,7 +20,9 @@ final class DraftPlan
     {
     }
 
-    /** @param  int|null  $revision  of the plans as the page showed them; null where nobody else can have changed them */
+    /**
+     * @param  int|null  $revision  of the plans as the page showed them; null where nobody else can have changed them
+     */
     public function run(Client $client, User $by, ?int $revision = null): Plan
     {
         $situation = $this->build->of($client);
@@ -31,16 +35,22 @@ final class DraftPlan
             $plan = $client->plans()->create([
                 'version' => $this->desk->nextVersion($client),
                 'status' => Plan::DRAFT, 'revision' => $client->plan_revision,
-                'aim' => $wishes->aim, 'structure' => $wishes->structure, 'minutes' => $wishes->minutes, 'days' => $wishes->days,
+                'aim' => $wishes->aim, 'structure' => $wishes->structure, 'minutes' => $wishes->minutes,
+                'days' => $wishes->days,
                 'notes' => ['left' => $draft->left, 'trims' => $draft->trims],
                 'drafted_on' => (string) $situation->on,
             ]);
             foreach ($draft->items as $i => $item) {
                 // The same door as for a dose that is typed; nothing that the core drafts has ever been met there.
-                CheckDose::assertAllowed($situation, $item->family, $item->rung, $item->goal, $item->dose, confirmed: true);
+                CheckDose::assertAllowed($item->here, $item->goal, $item->dose, confirmed: true);
                 $plan->items()->create(['position' => $i + 1, ...PlanItemRow::from($item)]);
             }
-            Decision::record($by, $client, 'plan.drafted', sprintf('Version %d drafted with %d exercises.', $plan->version, count($draft->items)));
+            Decision::record(
+                $by,
+                $client,
+                'plan.drafted',
+                sprintf('Version %d drafted with %d exercises.', $plan->version, count($draft->items)),
+            );
 
             return $plan;
         });

@@ -7,11 +7,16 @@ namespace App\Actions;
 use App\Models\Client;
 use App\Models\PlanItem;
 use App\Models\User;
+use App\Rows\BuildSituation;
+use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\DoseFaults;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Plan\Drafter;
-use BuoyantStep\Core\Plan\Situation;
+use BuoyantStep\Core\Plan\PlanFit;
 use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Situation\RungHere;
+use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Mass;
 use Closure;
 use Illuminate\Support\Facades\DB;
@@ -19,20 +24,22 @@ use Illuminate\Support\Facades\DB;
 /** Changes to a draft, one exercise at a time; every change is held against the limits before it is kept. */
 final class EditPlan
 {
-    public function __construct(private readonly BuildSituation $build, private readonly Catalogue $catalogue, private readonly PlanDesk $desk, private readonly PlanFit $fit)
-    {
+    public function __construct(
+        private readonly BuildSituation $build,
+        private readonly Catalogue $catalogue,
+        private readonly PlanDesk $desk,
+    ) {
     }
 
     public function swapRung(Client $client, User $by, int $itemId, string $rung, int $revision): void
     {
-        $this->change($client, $by, $itemId, $revision, 'Another rung', function (PlanItem $item, Situation $situation, Wishes $wishes) use ($rung): array {
+        $this->change($client, $by, $itemId, $revision, 'Another rung', function (
+            PlanItem $item, Situation $situation, Wishes $wishes,
+        ) use ($rung): array {
             $family = $this->catalogue->family($item->family);
-            [$new, $why] = (new Drafter($situation))->item($family, $family->rung($rung), $wishes);
-            if ($new === null) {
-                throw Refusal::at('rung', $why);
-            }
+            $offer = (new Drafter($situation))->offer($situation->at($family, $family->rung($rung)), $wishes);
 
-            return PlanItemRow::from($new);
+            return PlanItemRow::from($offer->item ?? throw Refusal::at('rung', $offer->why));
         });
     }
 
@@ -42,32 +49,48 @@ final class EditPlan
      */
     public function setDose(Client $client, User $by, int $itemId, Closure $typed, int $revision, bool $confirmed): void
     {
-        $this->change($client, $by, $itemId, $revision, 'Another dose', function (PlanItem $item, Situation $situation) use ($typed, $confirmed): array {
-            $family = $this->catalogue->family($item->family);
-            $rung = $family->rung($item->rung);
-            $dose = CheckDose::asMeant($situation, $rung, $typed(PlanItemRow::dose($item)));
-            CheckDose::assertAllowed($situation, $family, $rung, PlanItemRow::goal($item), $dose, $confirmed);
-            $recipe = (new Drafter($situation))->recipe($family, $rung, PlanItemRow::goal($item), $dose);
+        $this->change($client, $by, $itemId, $revision, 'Another dose', function (
+            PlanItem $item, Situation $situation,
+        ) use ($typed, $confirmed): array {
+            $here = $this->here($item, $situation);
+            $goal = PlanItemRow::goal($item);
+            $dose = DoseFaults::asMeant($here, $typed(PlanItemRow::dose($item)));
+            CheckDose::assertAllowed($here, $goal, $dose, $confirmed);
+            $recipe = Drafter::recipe($here, $goal, $dose);
 
             return [
                 'dose' => $dose->jsonSerialize(), 'recipe' => $recipe,
-                'because' => [...$item->because, ['from' => 'rule', 'rule' => 'clinician', 'says' => 'Set by the clinician: '.$dose->amountLabel().($dose->loadG === null ? '' : ', '.Mass::say($dose->loadG)).'.', 'source' => '']],
+                'because' => [
+                    ...$item->because,
+                    [
+                        'from' => 'rule',
+                        'rule' => 'clinician',
+                        'says' => sprintf(
+                            'Set by the clinician: %s%s.', $dose->amountLabel(),
+                            $dose->loadG === null ? '' : ', '.Mass::say($dose->loadG),
+                        ),
+                        'source' => '',
+                    ],
+                ],
             ];
         });
     }
 
-    /** The same exercise as the limits, the kit and the measures of today have it: its dose is kept where it still may be. */
+    /**
+     * The same exercise as the limits, the kit and the measures of today have it: its dose is kept where it still may
+     * be.
+     */
     public function bringUpToDate(Client $client, User $by, int $itemId, int $revision): void
     {
-        $this->change($client, $by, $itemId, $revision, 'Brought up to today', function (PlanItem $item, Situation $situation, Wishes $wishes): array {
-            $family = $this->catalogue->family($item->family);
-            $rung = $family->rung($item->rung);
-            [$new, $why] = (new Drafter($situation))->item($family, $rung, $wishes);
-            if ($new === null) {
-                throw Refusal::at('rung', $why);
-            }
+        $this->change($client, $by, $itemId, $revision, 'Brought up to today', function (
+            PlanItem $item, Situation $situation, Wishes $wishes,
+        ): array {
+            $offer = (new Drafter($situation))->offer($this->here($item, $situation), $wishes);
+            $new = $offer->item ?? throw Refusal::at('rung', $offer->why);
 
-            return $this->fit->renewed($item, $new, $situation);
+            return PlanItemRow::renewed(
+                PlanItemRow::planned($item, $this->catalogue), $new, new PlanFit($situation),
+            );
         });
     }
 
@@ -84,26 +107,18 @@ final class EditPlan
         $situation = $this->build->of($client);
         $wishes = $this->build->wishes($client);
         $family = $this->catalogue->family($familyCode);
-        $drafter = new Drafter($situation);
-        $why = '';
-        foreach (array_reverse($family->rungs) as $rung) {
-            if ($drafter->notYet($rung) !== null) {
-                continue;
-            }
-            [$item, $why] = $drafter->item($family, $rung, $wishes);
-            if ($item !== null) {
-                DB::transaction(function () use ($client, $by, $item, $revision, $situation): void {
-                    $plan = $this->desk->draft($client, $by, $revision, 'Added: '.lcfirst($item->family->name).'.');
-                    $position = $plan->items()->max('position');
-                    $added = $plan->items()->updateOrCreate(['family' => $item->family->code], ['position' => (is_numeric($position) ? (int) $position : 0) + 1, ...PlanItemRow::from($item)]);
-                    $this->assertFits($added, $situation);
-                });
-
-                return;
-            }
-        }
-
-        throw Refusal::at('family', $why === '' ? 'No rung of this family is open yet: measure first.' : $why);
+        $offer = (new Drafter($situation))->hardest($family, $wishes);
+        $says = $offer->why === '' ? 'No rung of this family is open yet: measure first.' : $offer->why;
+        $item = $offer->item ?? throw Refusal::at('family', $says);
+        DB::transaction(function () use ($client, $by, $item, $revision, $situation): void {
+            $plan = $this->desk->draft($client, $by, $revision, 'Added: '.lcfirst($item->family->name).'.');
+            $position = $plan->items()->max('position');
+            $added = $plan->items()->updateOrCreate(
+                ['family' => $item->family->code],
+                ['position' => (is_numeric($position) ? (int) $position : 0) + 1, ...PlanItemRow::from($item)],
+            );
+            $this->assertFits($added, $situation);
+        });
     }
 
     /** @param  callable(PlanItem, Situation, Wishes): array<string, mixed>  $to */
@@ -121,14 +136,25 @@ final class EditPlan
     /** Whatever way a dose came, it passes the same door before it is kept. */
     private function assertFits(PlanItem $item, Situation $situation): void
     {
+        $here = $this->here($item, $situation);
+        CheckDose::assertAllowed($here, PlanItemRow::goal($item), PlanItemRow::dose($item), confirmed: true);
+    }
+
+    private function here(PlanItem $item, Situation $situation): RungHere
+    {
         $family = $this->catalogue->family($item->family);
-        CheckDose::assertAllowed($situation, $family, $family->rung($item->rung), PlanItemRow::goal($item), PlanItemRow::dose($item), confirmed: true);
+
+        return $situation->at($family, $family->rung($item->rung));
     }
 
     private function onDesk(Client $client, User $by, int $itemId, int $revision, string $says): PlanItem
     {
-        $asked = PlanItem::query()->whereKey($itemId)->whereHas('plan', static fn ($q) => $q->where('client_id', $client->id))->firstOrFail();
-        $plan = $this->desk->draft($client, $by, $revision, sprintf('%s: %s.', $says, lcfirst($this->catalogue->family($asked->family)->name)));
+        $asked = PlanItem::query()->whereKey($itemId)->whereHas(
+            'plan', static fn ($q) => $q->where('client_id', $client->id),
+        )->firstOrFail();
+        $plan = $this->desk->draft(
+            $client, $by, $revision, sprintf('%s: %s.', $says, lcfirst($this->catalogue->family($asked->family)->name)),
+        );
 
         return $plan->items()->where('family', $asked->family)->firstOrFail();
     }

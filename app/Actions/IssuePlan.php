@@ -9,8 +9,12 @@ use App\Models\Decision;
 use App\Models\Plan;
 use App\Models\PlanSnapshot;
 use App\Models\User;
+use App\Rows\BuildSituation;
+use App\Rows\ClearanceRows;
+use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Dose\DoseSense;
-use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Plan\PlanFit;
 use Illuminate\Support\Facades\DB;
 
 /** Issues the draft: it must fit today's limits, have its clearance, and no open stop sign. */
@@ -19,24 +23,30 @@ final class IssuePlan
     /** Shorter than this is no reason that the record can stand on. House convention. */
     private const REASON_LENGTH = 10;
 
-    public function __construct(private readonly BuildSituation $build, private readonly PlanFit $fit, private readonly PlanDesk $desk, private readonly WorkOutReview $review)
-    {
+    public function __construct(
+        private readonly BuildSituation $build,
+        private readonly Catalogue $catalogue,
+        private readonly PlanDesk $desk,
+        private readonly WorkOutReview $review,
+    ) {
     }
 
     /** @param  string|null  $reason  why a plan of more than twice its minutes is issued all the same */
     public function run(Client $client, User $by, int $revision, ?string $reason = null): Plan
     {
         $situation = $this->build->of($client);
-        $missing = ClearanceState::missing($client, $situation);
-        if ($missing !== null && $situation->envelope->word(Field::Clearance) !== 'advised') {
-            throw Refusal::at('clearance', $missing);
+        $clearance = ClearanceRows::state($client, $situation);
+        if ($clearance->holdsBack()) {
+            throw Refusal::at('clearance', (string) $clearance->missing());
         }
 
         return DB::transaction(function () use ($client, $by, $revision, $situation, $reason): Plan {
             $this->desk->next($client, $by, $revision, 'A plan issued.');
             // Asked with the client locked: a sign that is logged at this moment is seen.
             if (StopSigns::isOpen($client)) {
-                throw Refusal::at('stop', 'A stop sign is open. Clear it on Review, with your reason, before a plan is issued.');
+                throw Refusal::at(
+                    'stop', 'A stop sign is open. Clear it on Review, with your reason, before a plan is issued.',
+                );
             }
             $plan = $client->plans()->where('status', Plan::DRAFT)->with('items')->lockForUpdate()->first();
             if ($plan === null) {
@@ -45,21 +55,44 @@ final class IssuePlan
             if ($plan->items->isEmpty()) {
                 throw Refusal::at('plan', 'A plan needs at least one exercise.');
             }
-            $breaches = $this->fit->breaches($plan, $situation);
+            $fit = new PlanFit($situation);
+            $planned = PlanItemRow::all($plan, $this->catalogue);
+            $breaches = $fit->breaches($planned);
             if ($breaches !== []) {
                 throw Refusal::at('plan', 'This plan does not fit the limits: '.$breaches[0]);
             }
-            $minutes = $this->fit->minutes($plan, $situation);
+            $minutes = $fit->minutes($planned, $plan->structure);
             $long = $minutes > DoseSense::TIMES_ITS_MINUTES * $plan->minutes;
             if ($long && mb_strlen(trim((string) $reason)) < self::REASON_LENGTH) {
-                throw Refusal::at('issue_reason', sprintf('This session takes %d minutes, and %d were asked for. Take something out, or say why it is issued all the same, for example: splits it over the day.', $minutes, $plan->minutes));
+                throw Refusal::at(
+                    'issue_reason',
+                    sprintf(
+                        'This session takes %d minutes, and %d were asked for. Take something out, or say why it is '
+                            .'issued all the same, for example: splits it over the day.',
+                        $minutes,
+                        $plan->minutes,
+                    ),
+                );
             }
             $client->plans()->where('status', Plan::ISSUED)->update(['status' => Plan::SUPERSEDED]);
-            $plan->update(['status' => Plan::ISSUED, 'revision' => $client->plan_revision, 'issued_on' => (string) $situation->on, 'issued_by' => $by->id, 'issue_reason' => $long ? $reason : null]);
+            $plan->update(
+                [
+                    'status' => Plan::ISSUED, 'revision' => $client->plan_revision,
+                    'issued_on' => (string) $situation->on, 'issued_by' => $by->id,
+                    'issue_reason' => $long ? $reason : null,
+                ],
+            );
             // What is handed out is not taken back by a button.
             PlanSnapshot::query()->where('client_id', $client->id)->delete();
             $this->review->afterIssue($client, $plan);
-            Decision::record($by, $client, 'plan.issued', sprintf('Version %d issued with %d exercises.', $plan->version, $plan->items->count()), ['plan' => $plan->id, 'minutes' => $minutes], $long ? $reason : null);
+            Decision::record(
+                $by,
+                $client,
+                'plan.issued',
+                sprintf('Version %d issued with %d exercises.', $plan->version, $plan->items->count()),
+                ['plan' => $plan->id, 'minutes' => $minutes],
+                $long ? $reason : null,
+            );
 
             return $plan;
         });

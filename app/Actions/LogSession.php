@@ -17,10 +17,14 @@ use BuoyantStep\Core\Units\Day;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Keeps what was done and has the next doses worked out. Same key and same content is one session: a double click, a retry
- * or a lost answer never doubles a set. Same key and other content is a correction: kept, with the earlier one beside it.
+ * Keeps what was done and has the next doses worked out. Same key and same content is one session: a double click, a
+ * retry or a lost answer never doubles a set. Same key and other content is a correction: kept, with the earlier one
+ * beside it.
  *
- * @phpstan-type Session array{done_on: string, pain_before: int|null, pain_next_morning: int|null, stop_sign: string|null, skipped: string|null, note: string|null}
+ * @phpstan-type Session array{
+ *     done_on: string, pain_before: int|null, pain_next_morning: int|null, stop_sign: string|null,
+ *     skipped: string|null, note: string|null
+ * }
  * @phpstan-type Item array{item: int, sets: list<array<string, mixed>>, pain_during: int|null}
  */
 final class LogSession
@@ -32,19 +36,37 @@ final class LogSession
     /**
      * @param  Session  $session
      * @param  list<Item>  $items
-     * @param  int|null  $corrects  version that a correction was made on; null for a session that is sent as it was done
+     * @param  int|null  $corrects  version that a correction was made on; null for a session that is sent as it was
+     *     done
      */
-    public function run(Client $client, User $by, Plan $plan, string $key, array $session, array $items, LogSource $source = LogSource::Clinician, ?int $corrects = null): SessionLog
-    {
+    public function run(
+        Client $client,
+        User $by,
+        Plan $plan,
+        string $key,
+        array $session,
+        array $items,
+        LogSource $source = LogSource::Clinician,
+        ?int $corrects = null,
+    ): SessionLog {
         $hash = OneForm::hash([$plan->id, $session, $items]);
 
-        return DB::transaction(function () use ($client, $by, $plan, $key, $session, $items, $source, $corrects, $hash): SessionLog {
+        return DB::transaction(function () use (
+            $client, $by, $plan, $key, $session, $items, $source, $corrects, $hash,
+        ): SessionLog {
             Client::query()->lockForUpdate()->findOrFail($client->id);
-            $log = SessionLog::query()->where('client_id', $client->id)->where('idempotency_key', $key)->lockForUpdate()->first();
+            $log = SessionLog::query()->where(
+                'client_id', $client->id,
+            )->where('idempotency_key', $key)->lockForUpdate()->first();
             if ($log !== null) {
                 return $this->again($log, $client, $by, $plan, $session, $items, $source, $corrects, $hash);
             }
-            $log = $client->logs()->create([...$session, 'idempotency_key' => $key, 'plan_id' => $plan->id, 'user_id' => $by->id, 'source' => $source, 'content_hash' => $hash]);
+            $log = $client->logs()->create(
+                [
+                    ...$session, 'idempotency_key' => $key, 'plan_id' => $plan->id, 'user_id' => $by->id,
+                    'source' => $source, 'content_hash' => $hash,
+                ],
+            );
             $this->keepItems($log, $plan, $items);
             $this->review->run($client, sprintf('the session of %s, entered since.', Day::of($log->done_on)->label()));
 
@@ -62,10 +84,19 @@ final class LogSession
                 return;
             }
             if ($now->pain_next_morning !== null) {
-                throw Refusal::at('pain_next_morning', sprintf('%d was entered for that morning already. If it is wrong, correct the session on Log.', $now->pain_next_morning));
+                throw Refusal::at(
+                    'pain_next_morning',
+                    sprintf(
+                        '%d was entered for that morning already. If it is wrong, correct the session on Log.',
+                        $now->pain_next_morning,
+                    ),
+                );
             }
             // What was sent first is kept by its content: sent again, it is known, and does not take the morning away.
-            $this->keepEarlier($now, User::query()->findOrFail($now->user_id), $now->source, $now->content_hash, self::content($now), inForce: true);
+            $this->keepEarlier(
+                $now, User::query()->findOrFail($now->user_id), $now->source, $now->content_hash, self::content($now),
+                inForce: true,
+            );
             $now->update(['pain_next_morning' => $pain, 'version' => $now->version + 1, 'content_hash' => null]);
             $says = sprintf('Pain the morning after %s: %d.', Day::of($now->done_on)->label(), $pain);
             Decision::record($by, $client, 'log.next_morning', $says, ['log' => $now->id, 'pain' => $pain]);
@@ -77,8 +108,17 @@ final class LogSession
      * @param  Session  $session
      * @param  list<Item>  $items
      */
-    private function again(SessionLog $log, Client $client, User $by, Plan $plan, array $session, array $items, LogSource $source, ?int $corrects, string $hash): SessionLog
-    {
+    private function again(
+        SessionLog $log,
+        Client $client,
+        User $by,
+        Plan $plan,
+        array $session,
+        array $items,
+        LogSource $source,
+        ?int $corrects,
+        string $hash,
+    ): SessionLog {
         if ($log->content_hash === $hash) {
             return $log;
         }
@@ -87,10 +127,16 @@ final class LogSession
             return $log;
         }
         if ($corrects !== null && $corrects !== $log->version) {
-            throw Refusal::at('version', 'Somebody corrected this session meanwhile. The page shows it as it is now; make your correction on that.');
+            throw Refusal::at(
+                'version',
+                'Somebody corrected this session meanwhile. The page shows it as it is now; make your correction on '
+                    .'that.',
+            );
         }
         if ($plan->id !== $log->plan_id) {
-            throw Refusal::at('plan_id', 'This session was done on another version of the plan. Open it on Log and correct it there.');
+            throw Refusal::at(
+                'plan_id', 'This session was done on another version of the plan. Open it on Log and correct it there.',
+            );
         }
         if (! $source->mayCorrect($log->source)) {
             $this->keepEarlier($log, $by, $source, $hash, ['session' => $session, 'items' => $items], inForce: false);
@@ -98,7 +144,14 @@ final class LogSession
             return $log;
         }
         if ($log->hasOpenStopSign() && $session['stop_sign'] === null) {
-            throw Refusal::at('stop_sign', sprintf('A stop sign stands on record: %s. It is not corrected away; on Review say who looked and what was found.', $log->stop_sign));
+            throw Refusal::at(
+                'stop_sign',
+                sprintf(
+                    'A stop sign stands on record: %s. It is not corrected away; on Review say who looked and what '
+                        .'was found.',
+                    $log->stop_sign,
+                ),
+            );
         }
         $this->correct($log, $client, $by, $plan, $session, $items, $source, $hash);
 
@@ -109,17 +162,31 @@ final class LogSession
      * @param  Session  $session
      * @param  list<Item>  $items
      */
-    private function correct(SessionLog $log, Client $client, User $by, Plan $plan, array $session, array $items, LogSource $source, string $hash): void
-    {
-        $this->keepEarlier($log, User::query()->findOrFail($log->user_id), $log->source, $log->content_hash, self::content($log), inForce: true);
+    private function correct(
+        SessionLog $log,
+        Client $client,
+        User $by,
+        Plan $plan,
+        array $session,
+        array $items,
+        LogSource $source,
+        string $hash,
+    ): void {
+        $this->keepEarlier(
+            $log, User::query()->findOrFail($log->user_id), $log->source, $log->content_hash, self::content($log),
+            inForce: true,
+        );
         $log->update([
-            ...$session, 'version' => $log->version + 1, 'user_id' => $by->id, 'source' => $source, 'content_hash' => $hash,
+            ...$session, 'version' => $log->version + 1, 'user_id' => $by->id, 'source' => $source,
+            'content_hash' => $hash,
             // Another sign than the one that was cleared has not been cleared.
             'stop_cleared_at' => $session['stop_sign'] === $log->stop_sign ? $log->stop_cleared_at : null,
         ]);
         $log->items()->delete();
         $this->keepItems($log, $plan, $items);
-        $says = sprintf('The session of %s was corrected (version %d).', Day::of($log->done_on)->label(), $log->version);
+        $says = sprintf(
+            'The session of %s was corrected (version %d).', Day::of($log->done_on)->label(), $log->version,
+        );
         Decision::record($by, $client, 'log.corrected', $says, ['log' => $log->id, 'version' => $log->version]);
         $this->review->run($client, lcfirst($says));
     }
@@ -129,14 +196,31 @@ final class LogSession
     {
         return [
             'session' => $log->only(['done_on', 'pain_before', 'pain_next_morning', 'stop_sign', 'skipped', 'note']),
-            'items' => array_values($log->items()->get()->map(static fn (LogItem $i): array => ['family' => $i->family, 'rung' => $i->rung, ...$i->only(['sets', 'pain_during'])])->all()),
+            'items' => array_values(
+                $log->items()->get()->map(
+                    static fn (LogItem $i): array => [
+                        'family' => $i->family, 'rung' => $i->rung, ...$i->only(['sets', 'pain_during']),
+                    ],
+                )->all(),
+            ),
         ];
     }
 
     /** @param  array{session: array<string, mixed>, items: list<array<string, mixed>>}  $content */
-    private function keepEarlier(SessionLog $log, User $by, LogSource $source, ?string $hash, array $content, bool $inForce): void
-    {
-        SessionLogVersion::query()->create(['session_log_id' => $log->id, 'user_id' => $by->id, 'version' => $log->version, 'source' => $source, 'content_hash' => $hash, 'was_in_force' => $inForce, 'content' => $content]);
+    private function keepEarlier(
+        SessionLog $log,
+        User $by,
+        LogSource $source,
+        ?string $hash,
+        array $content,
+        bool $inForce,
+    ): void {
+        SessionLogVersion::query()->create(
+            [
+                'session_log_id' => $log->id, 'user_id' => $by->id, 'version' => $log->version, 'source' => $source,
+                'content_hash' => $hash, 'was_in_force' => $inForce, 'content' => $content,
+            ],
+        );
     }
 
     /** @param  list<Item>  $items */

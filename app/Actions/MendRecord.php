@@ -30,10 +30,18 @@ final class MendRecord
                 'band' => self::delete($client->bands()->findOrFail($id)),
                 'plan_item' => $this->planItem($client, $id),
                 'proposal' => self::supersede(Proposal::query()->where('client_id', $client->id)->findOrFail($id)),
-                'log_item' => self::delete(LogItem::query()->whereIn('session_log_id', $client->logs()->select('id'))->findOrFail($id)),
+                'log_item' => self::delete(
+                    LogItem::query()->whereIn('session_log_id', $client->logs()->select('id'))->findOrFail($id),
+                ),
                 default => throw Refusal::at('part', 'This is put right on Screen.'),
             };
-            Decision::record($by, $client, 'record.mended', sprintf('Taken out because it could not be read: %s.', str_replace('_', ' ', $part)), ['part' => $part, 'id' => $id, 'stored' => $kept]);
+            Decision::record(
+                $by,
+                $client,
+                'record.mended',
+                sprintf('Taken out because it could not be read: %s.', str_replace('_', ' ', $part)),
+                ['part' => $part, 'id' => $id, 'stored' => $kept],
+            );
         });
     }
 
@@ -60,7 +68,9 @@ final class MendRecord
             return self::delete($item);
         }
         $plan->update(['status' => Plan::SUPERSEDED]);
-        Proposal::query()->whereIn('plan_item_id', $plan->items()->select('id'))->where('status', Proposal::OPEN)->update(['status' => Proposal::SUPERSEDED]);
+        Proposal::query()->whereIn(
+            'plan_item_id', $plan->items()->select('id'),
+        )->where('status', Proposal::OPEN)->update(['status' => Proposal::SUPERSEDED]);
 
         return $item->getRawOriginal();
     }

@@ -14,8 +14,8 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Where every change to a client's plans begins: one writer at a time, on the state that the page showed, with the draft as
- * it was before kept to go back to.
+ * Where every change to a client's plans begins: one writer at a time, on the state that the page showed, with the
+ * draft as it was before kept to go back to.
  */
 final class PlanDesk
 {
@@ -31,16 +31,27 @@ final class PlanDesk
     {
         $now = Client::query()->lockForUpdate()->findOrFail($client->id);
         if ($revision !== null && $revision !== $now->plan_revision) {
-            throw Refusal::at('revision', sprintf('Someone changed this plan meanwhile%s. The page shows it as it is now; make your change again.', self::last($client)));
+            throw Refusal::at(
+                'revision',
+                sprintf(
+                    'Someone changed this plan meanwhile%s. The page shows it as it is now; make your change again.',
+                    self::last($client),
+                ),
+            );
         }
         $now->update(['plan_revision' => $now->plan_revision + 1]);
         $client->plan_revision = $now->plan_revision;
         $client->syncOriginalAttribute('plan_revision');
         $draft = $client->plans()->where('status', Plan::DRAFT)->with('items')->first();
-        PlanSnapshot::query()->where('client_id', $client->id)->where('revision', '<=', $now->plan_revision - self::KEPT)->delete();
+        PlanSnapshot::query()->where('client_id', $client->id)->where(
+            'revision', '<=', $now->plan_revision - self::KEPT,
+        )->delete();
 
         return PlanSnapshot::query()->create([
-            'client_id' => $client->id, 'user_id' => $by->id, 'revision' => $now->plan_revision, 'says' => mb_substr($says, 0, 200), 'draft' => $draft === null ? null : self::picture($draft),
+            'client_id' => $client->id, 'user_id' => $by->id, 'revision' => $now->plan_revision,
+            'says' => mb_substr($says, 0, 200), 'draft' => $draft === null
+                ? null
+                : self::picture($draft),
         ]);
     }
 
@@ -70,7 +81,12 @@ final class PlanDesk
             $now = Client::query()->lockForUpdate()->findOrFail($client->id);
             $top = $this->newest($client);
             if ($revision !== $now->plan_revision) {
-                throw Refusal::at('revision', sprintf('Someone changed this plan meanwhile%s. The page shows it as it is now.', self::last($client)));
+                throw Refusal::at(
+                    'revision',
+                    sprintf(
+                        'Someone changed this plan meanwhile%s. The page shows it as it is now.', self::last($client),
+                    ),
+                );
             }
             if ($top === null) {
                 throw Refusal::at('plan', 'There is nothing to take back: since the last issue nothing was changed.');
@@ -80,7 +96,9 @@ final class PlanDesk
             $this->reopen($client, $top);
             $this->putBack($client, $top);
             $top->delete();
-            Decision::record($by, $client, 'plan.undone', 'Taken back: '.$top->says, ['revision' => $now->plan_revision]);
+            Decision::record(
+                $by, $client, 'plan.undone', 'Taken back: '.$top->says, ['revision' => $now->plan_revision],
+            );
 
             return $top->says;
         });
@@ -98,12 +116,22 @@ final class PlanDesk
         return (is_numeric($max) ? (int) $max : 0) + 1;
     }
 
-    /** What was decided by the change is open again; where a later session was reviewed since, it has been overtaken. */
+    /**
+     * What was decided by the change is open again; where a later session was reviewed since, it has been overtaken.
+     */
     private function reopen(Client $client, PlanSnapshot $top): void
     {
         foreach (Proposal::query()->where('plan_snapshot_id', $top->id)->get() as $proposal) {
-            $overtaken = Proposal::query()->where('client_id', $client->id)->where('id', '>', $proposal->id)->where('session_log_id', '!=', $proposal->session_log_id)->exists();
-            $proposal->update(['status' => $overtaken ? Proposal::SUPERSEDED : Proposal::OPEN, 'taken' => null, 'plan_snapshot_id' => null]);
+            $overtaken = Proposal::query()->where('client_id', $client->id)->where('id', '>', $proposal->id)->where(
+                'session_log_id', '!=', $proposal->session_log_id,
+            )->exists();
+            $proposal->update(
+                [
+                    'status' => $overtaken ? Proposal::SUPERSEDED : Proposal::OPEN,
+                    'taken' => null,
+                    'plan_snapshot_id' => null,
+                ],
+            );
         }
     }
 
@@ -115,7 +143,8 @@ final class PlanDesk
         }
         $copy = $client->plans()->create([
             ...$issued->only(['aim', 'structure', 'minutes', 'days', 'notes']),
-            'version' => $this->nextVersion($client), 'status' => Plan::DRAFT, 'revision' => $client->plan_revision, 'drafted_on' => (string) $client->clinic->today(),
+            'version' => $this->nextVersion($client), 'status' => Plan::DRAFT, 'revision' => $client->plan_revision,
+            'drafted_on' => (string) $client->clinic->today(),
         ]);
         foreach ($issued->items as $item) {
             $copy->items()->create([
@@ -133,7 +162,12 @@ final class PlanDesk
         if ($snapshot->draft === null) {
             return;
         }
-        $plan = new Plan([...$snapshot->draft['plan'], 'client_id' => $client->id, 'status' => Plan::DRAFT, 'revision' => $client->plan_revision]);
+        $plan = new Plan(
+            [
+                ...$snapshot->draft['plan'], 'client_id' => $client->id, 'status' => Plan::DRAFT,
+                'revision' => $client->plan_revision,
+            ],
+        );
         $plan->save();
         foreach ($snapshot->draft['items'] as $row) {
             $plan->items()->create($row);
@@ -145,7 +179,11 @@ final class PlanDesk
     {
         return [
             'plan' => $plan->only(['id', 'version', 'aim', 'structure', 'minutes', 'days', 'notes', 'drafted_on']),
-            'items' => array_values($plan->items->map(static fn (PlanItem $i): array => $i->only(['id', ...PlanItem::COPIED, 'last_load_g']))->all()),
+            'items' => array_values(
+                $plan->items->map(
+                    static fn (PlanItem $i): array => $i->only(['id', ...PlanItem::COPIED, 'last_load_g']),
+                )->all(),
+            ),
         ];
     }
 

@@ -38,9 +38,15 @@ final class RecordMeasures
                 $result = Result::read(new Bag($row, "/results/$i"));
             } catch (CoreError $e) {
                 $field = str_replace(['/', 'load_g'], ['.', 'load_kg'], ltrim($e->pointer, '/'));
-                throw Refusal::at(str_starts_with($field, 'results.') ? $field : "results.$i.".ltrim($field, '.'), str_replace('load_g', 'load', $e->getMessage()));
+                throw Refusal::at(
+                    str_starts_with($field, 'results.') ? $field : "results.$i.".ltrim($field, '.'),
+                    str_replace('load_g', 'load', $e->getMessage()),
+                );
             }
-            if ($result->test === Test::EasySet && ($result->family === null || ! $this->catalogue->has($result->family))) {
+            if (
+                $result->test === Test::EasySet
+                && ($result->family === null || ! $this->catalogue->has($result->family))
+            ) {
                 throw Refusal::at("results.$i.family", 'Choose the exercise that the easy set was done with.');
             }
         }
@@ -54,7 +60,9 @@ final class RecordMeasures
             foreach ($rows as $row) {
                 $last = $client->measures()->create([...$row, 'measured_on' => $on, 'user_id' => $by->id])->id;
             }
-            Decision::record($by, $client, 'measured', count($rows).' results recorded.', ['on' => $on, 'results' => $rows]);
+            Decision::record(
+                $by, $client, 'measured', count($rows).' results recorded.', ['on' => $on, 'results' => $rows],
+            );
 
             return $last;
         });
@@ -67,13 +75,25 @@ final class RecordMeasures
      */
     private function assertNotMeasured(Client $client, array $rows, string $on, int $seen): void
     {
-        $since = MeasureResult::query()->where('client_id', $client->id)->where('id', '>', $seen)->where('measured_on', $on)->get();
+        $since = MeasureResult::query()->where(
+            'client_id', $client->id,
+        )->where('id', '>', $seen)->where('measured_on', $on)->get();
         $clashes = [];
         foreach ($rows as $row) {
-            $other = $since->last(static fn (MeasureResult $m): bool => [$m->test, $m->side, $m->family] === [$row['test'] ?? null, $row['side'] ?? null, $row['family'] ?? null]);
-            $theirs = $other === null ? '' : self::say($other->only(['value', 'second_value', 'load_g', 'reps', 'rir', 'not_tested']));
+            $other = $since->last(
+                static fn (MeasureResult $m): bool => [$m->test, $m->side, $m->family] === [
+                    $row['test'] ?? null, $row['side'] ?? null, $row['family'] ?? null,
+                ],
+            );
+            $theirs = $other === null
+                ? ''
+                : self::say($other->only(['value', 'second_value', 'load_g', 'reps', 'rir', 'not_tested']));
             if ($other !== null && $theirs !== self::say($row)) {
-                $clashes[] = ['label' => trim(Test::from($other->test)->label().' '.$other->side), 'mine' => self::say($row), 'theirs' => $theirs];
+                $clashes[] = [
+                    'label' => trim(Test::from($other->test)->label().' '.$other->side),
+                    'mine' => self::say($row),
+                    'theirs' => $theirs,
+                ];
             }
         }
         if ($clashes !== []) {
@@ -84,11 +104,16 @@ final class RecordMeasures
     /** @param  array<string, mixed>  $row */
     private static function say(array $row): string
     {
-        $number = static fn (string $key): string => is_numeric($row[$key] ?? null) ? Mass::trim(number_format((float) $row[$key], 2, '.', '')) : '';
+        $number = static fn (string $key): string => is_numeric($row[$key] ?? null)
+            ? Mass::trim(number_format((float) $row[$key], 2, '.', ''))
+            : '';
 
         return match (true) {
             is_string($row['not_tested'] ?? null) => 'not tested: '.$row['not_tested'],
-            is_numeric($row['load_g'] ?? null) && is_numeric($row['reps'] ?? null) => sprintf('%s × %s, %s left', Mass::say((float) $row['load_g']), $number('reps'), $number('rir')),
+            is_numeric($row['load_g'] ?? null)
+                && is_numeric($row['reps'] ?? null) => sprintf(
+                    '%s × %s, %s left', Mass::say((float) $row['load_g']), $number('reps'), $number('rir'),
+                ),
             default => trim($number('value').' '.$number('second_value')),
         };
     }

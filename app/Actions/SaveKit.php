@@ -29,8 +29,15 @@ final class SaveKit
      *
      * @throws StaleRecord
      */
-    public function run(Client $client, User $by, array $pieces, array $carriers, ?array $bands = null, ?array $home = null, ?int $version = null): void
-    {
+    public function run(
+        Client $client,
+        User $by,
+        array $pieces,
+        array $carriers,
+        ?array $bands = null,
+        ?array $home = null,
+        ?int $version = null,
+    ): void {
         self::assertBandsRise($bands ?? []);
         DB::transaction(function () use ($client, $by, $pieces, $carriers, $bands, $home, $version): void {
             self::next($client, $version);
@@ -43,7 +50,19 @@ final class SaveKit
                 $client->bands()->createMany($bands);
             }
             $client->fill($home ?? [])->save();
-            Decision::record($by, $client, 'kit.changed', sprintf('Kit: %d pieces, %d carriers%s.', count($pieces), count($carriers), $bands === null ? '' : sprintf(', %d bands', count($bands))), array_filter(['pieces' => $pieces, 'carriers' => $carriers, 'bands' => $bands, 'home' => $home], static fn (?array $v): bool => $v !== null));
+            Decision::record(
+                $by,
+                $client,
+                'kit.changed',
+                sprintf(
+                    'Kit: %d pieces, %d carriers%s.', count($pieces), count($carriers),
+                    $bands === null ? '' : sprintf(', %d bands', count($bands)),
+                ),
+                array_filter(
+                    ['pieces' => $pieces, 'carriers' => $carriers, 'bands' => $bands, 'home' => $home],
+                    static fn (?array $v): bool => $v !== null,
+                ),
+            );
         });
     }
 
@@ -57,16 +76,35 @@ final class SaveKit
     {
         DB::transaction(function () use ($client, $by, $pieces, $carriers): void {
             self::next($client);
-            foreach ([['pieces', $pieces, self::MOST_PIECES], ['carriers', $carriers, self::MOST_CARRIERS]] as [$list, $rows, $most]) {
+            foreach ([
+                ['pieces', $pieces, self::MOST_PIECES], ['carriers', $carriers, self::MOST_CARRIERS],
+            ] as [$list, $rows, $most]) {
                 $has = $client->{$list}()->count();
                 if ($has + count($rows) > $most) {
-                    throw Refusal::at('file', sprintf('A kit holds %d %s: there are %d, and the file adds %d. Nothing was added; take some out first, or shorten the file to %d.', $most, $list, $has, count($rows), max(0, $most - $has)));
+                    throw Refusal::at(
+                        'file',
+                        sprintf(
+                            'A kit holds %d %s: there are %d, and the file adds %d. Nothing was added; take some out '
+                                .'first, or shorten the file to %d.',
+                            $most,
+                            $list,
+                            $has,
+                            count($rows),
+                            max(0, $most - $has),
+                        ),
+                    );
                 }
             }
             $client->save();
             $client->pieces()->createMany($pieces);
             $client->carriers()->createMany($carriers);
-            Decision::record($by, $client, 'kit.imported', sprintf('Kit: %d pieces and %d carriers added from a file.', count($pieces), count($carriers)), ['pieces' => $pieces, 'carriers' => $carriers]);
+            Decision::record(
+                $by,
+                $client,
+                'kit.imported',
+                sprintf('Kit: %d pieces and %d carriers added from a file.', count($pieces), count($carriers)),
+                ['pieces' => $pieces, 'carriers' => $carriers],
+            );
         });
     }
 

@@ -8,6 +8,8 @@ use App\Editing\StaleRecord;
 use App\Models\Client;
 use App\Models\Decision;
 use App\Models\User;
+use App\Rows\BuildSituation;
+use App\Rows\ConditionDetails;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Input\Bag;
@@ -21,8 +23,10 @@ final class SaveScreen
     }
 
     private const COLUMNS = [
-        'given_name', 'family_name', 'birth_date', 'sex', 'due_date', 'grip_left', 'grip_right', 'standing', 'floor_transfer', 'home',
-        'training_level', 'training_since', 'usual_pain', 'pain_where', 'pain_school', 'supine_school', 'bone_school', 'days', 'minutes', 'aim', 'structure', 'wants',
+        'given_name', 'family_name', 'birth_date', 'sex', 'due_date', 'grip_left', 'grip_right', 'standing',
+        'floor_transfer', 'home',
+        'training_level', 'training_since', 'usual_pain', 'pain_where', 'pain_school', 'supine_school', 'bone_school',
+        'days', 'minutes', 'aim', 'structure', 'wants',
         'mass_unit', 'birth_given_on', 'birth_kind', 'birth_symptoms', 'medicines', 'insensate', 'usual',
     ];
 
@@ -40,23 +44,39 @@ final class SaveScreen
                 self::next($client, $version);
             }
             $client ??= (new Client(['clinic_id' => $by->clinic_id]))->setRelation('clinic', $by->clinic);
-            $days = array_map(static fn (mixed $d): int => is_numeric($d) ? (int) $d : 0, is_array($input['days']) ? $input['days'] : []);
+            $days = array_map(
+                static fn (mixed $d): int => is_numeric($d) ? (int) $d : 0,
+                is_array($input['days']) ? $input['days'] : [],
+            );
             sort($days);
             $client->fill([
                 ...array_intersect_key($input, array_flip(self::COLUMNS)),
                 'days' => $days,
-                'body_mass_g' => (int) round((is_numeric($input['body_mass_kg']) ? (float) $input['body_mass_kg'] : 0) * 1000),
+                'body_mass_g' => (int) round(
+                    (is_numeric($input['body_mass_kg']) ? (float) $input['body_mass_kg'] : 0) * 1000,
+                ),
                 'height_mm' => (int) round((is_numeric($input['height_cm']) ? (float) $input['height_cm'] : 0) * 10),
             ])->save();
             $client->conditions()->delete();
             foreach (is_array($input['conditions']) ? $input['conditions'] : [] as $condition) {
                 $row = is_array($condition) ? $condition : [];
-                $client->conditions()->create(['code' => $row['code'] ?? '', 'side' => $row['side'] ?? null, 'since' => $row['since'] ?? null, 'until' => $row['until'] ?? null, 'details' => ConditionDetails::fromForm($row['details'] ?? [], $row['numbers'] ?? [])]);
+                $client->conditions()->create(
+                    [
+                        'code' => $row['code'] ?? '',
+                        'side' => $row['side'] ?? null,
+                        'since' => $row['since'] ?? null,
+                        'until' => $row['until'] ?? null,
+                        'details' => ConditionDetails::fromForm($row['details'] ?? [], $row['numbers'] ?? []),
+                    ],
+                );
             }
             $client->load('conditions', 'clinic');
             $this->assertPlausible($client);
             $this->clearance($client, $by, $input['clearance'] ?? null);
-            Decision::record($by, $client, $new ? 'client.added' : 'client.screened', $new ? 'Client added.' : 'Screen changed.', ['screen' => $this->build->openForm($client)]);
+            Decision::record(
+                $by, $client, $new ? 'client.added' : 'client.screened', $new ? 'Client added.' : 'Screen changed.',
+                ['screen' => $this->build->openForm($client)],
+            );
 
             return $client;
         });
@@ -71,7 +91,11 @@ final class SaveScreen
     {
         $now = Client::query()->lockForUpdate()->findOrFail($client->id)->screen_version;
         if ($version !== null && $version !== $now) {
-            throw StaleRecord::of($client->clinic_id, $client->id, ['client.screened', 'client.added', 'intake.accepted', 'limit.loosened', 'record.mended']);
+            throw StaleRecord::of(
+                $client->clinic_id,
+                $client->id,
+                ['client.screened', 'client.added', 'intake.accepted', 'limit.loosened', 'record.mended'],
+            );
         }
         $client->screen_version = $now + 1;
     }
@@ -79,21 +103,39 @@ final class SaveScreen
     private function assertPlausible(Client $client): void
     {
         try {
-            Profile::read(new Bag($this->build->openForm($client), '/client'))->assertPlausible($client->clinic->today());
+            Profile::read(
+                new Bag($this->build->openForm($client), '/client'),
+            )->assertPlausible($client->clinic->today());
         } catch (CoreError $e) {
-            throw Refusal::from(new ($e::class)($e->errorCode, $e->getMessage(), str_replace(['/pregnancy', '/postpartum/birth_date'], ['', '/birth_given_on'], $e->pointer)), 'birth_date');
+            throw Refusal::from(
+                new ($e::class)(
+                    $e->errorCode,
+                    $e->getMessage(),
+                    str_replace(['/pregnancy', '/postpartum/birth_date'], ['', '/birth_given_on'], $e->pointer),
+                ),
+                'birth_date',
+            );
         }
     }
 
     private function clearance(Client $client, User $by, mixed $clearance): void
     {
-        if (! is_array($clearance) || ! is_string($clearance['given_by'] ?? null) || trim($clearance['given_by']) === '') {
+        if (
+            ! is_array($clearance)
+            || ! is_string($clearance['given_by'] ?? null)
+            || trim($clearance['given_by']) === ''
+        ) {
             return;
         }
-        $row = ['given_by' => $clearance['given_by'], 'given_on' => $clearance['given_on'] ?? null, 'until' => $clearance['until'] ?? null, 'restrictions' => $clearance['restrictions'] ?? null];
+        $row = [
+            'given_by' => $clearance['given_by'], 'given_on' => $clearance['given_on'] ?? null,
+            'until' => $clearance['until'] ?? null, 'restrictions' => $clearance['restrictions'] ?? null,
+        ];
         if ($client->clearances()->where($row)->doesntExist()) {
             $client->clearances()->create([...$row, 'user_id' => $by->id]);
-            Decision::record($by, $client, 'clearance.recorded', 'Clearance recorded from '.$clearance['given_by'].'.', $row);
+            Decision::record(
+                $by, $client, 'clearance.recorded', 'Clearance recorded from '.$clearance['given_by'].'.', $row,
+            );
         }
     }
 }

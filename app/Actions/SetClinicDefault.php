@@ -20,11 +20,23 @@ final class SetClinicDefault
         DB::transaction(static function () use ($clinic, $by, $code, $choice, $seen): void {
             $now = Clinic::query()->lockForUpdate()->findOrFail($clinic->id);
             if (($now->schools[$code] ?? null) !== $seen) {
-                throw Refusal::at('choice', 'Somebody changed this choice meanwhile. The page shows it now; choose again if yours still holds.');
+                throw Refusal::at(
+                    'choice',
+                    'Somebody changed this choice meanwhile. The page shows it now; choose again if yours still holds.',
+                );
             }
             $now->update(['schools' => array_filter([...($now->schools ?? []), $code => $choice])]);
             $clinic->refresh();
-            Decision::record($by, $now, 'school', sprintf('%s: %s.', Schools::ALL[$code]['ask'], $choice === null ? 'default' : Schools::ALL[$code]['choices'][$choice]));
+            Decision::record(
+                $by,
+                $now,
+                'school',
+                sprintf(
+                    '%s: %s.',
+                    Schools::ALL[$code]['ask'],
+                    $choice === null ? 'default' : Schools::ALL[$code]['choices'][$choice],
+                ),
+            );
         });
     }
 

@@ -17,7 +17,10 @@ use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Units\Day;
 use Illuminate\Support\Facades\DB;
 
-/** Sets or takes back a clinic's figure. Tighter is the lead's to say; looser needs a reason and is marked where it acts. */
+/**
+ * Sets or takes back a clinic's figure. Tighter is the lead's to say; looser needs a reason and is marked where it
+ * acts.
+ */
 final class SetFigure
 {
     public function __construct(private readonly RuleBook $rules)
@@ -25,14 +28,28 @@ final class SetFigure
     }
 
     /** @param  int|null  $seen  the clinic's figure as the page showed it */
-    public function run(Clinic $clinic, User $by, string $rule, string $field, ?int $value, ?string $reason, ?int $seen): void
-    {
+    public function run(
+        Clinic $clinic,
+        User $by,
+        string $rule,
+        string $field,
+        ?int $value,
+        ?string $reason,
+        ?int $seen,
+    ): void {
         $limits = $this->limits($clinic, $rule, $field);
         if ($value === null) {
             DB::transaction(function () use ($clinic, $by, $rule, $field, $seen): void {
                 self::assertAsSeen($clinic, $rule, $field, $seen);
-                ClinicFigure::query()->where(['clinic_id' => $clinic->id, 'rule' => $rule, 'field' => $field])->delete();
-                Decision::record($by, $clinic, 'rulebook.default', sprintf('%s, %s: back to the default.', $rule, str_replace('_', ' ', $field)));
+                ClinicFigure::query()->where(
+                    ['clinic_id' => $clinic->id, 'rule' => $rule, 'field' => $field],
+                )->delete();
+                Decision::record(
+                    $by,
+                    $clinic,
+                    'rulebook.default',
+                    sprintf('%s, %s: back to the default.', $rule, str_replace('_', ' ', $field)),
+                );
             });
 
             return;
@@ -41,17 +58,34 @@ final class SetFigure
         if ($value < $min || $value > $max) {
             throw Refusal::at('value', sprintf('This figure must be from %d to %d.', $min, $max));
         }
-        // A rule may limit a field in steps. A figure that tightens one of them is a tightening, and the core then leaves the
-        // tighter steps alone; one that only loosens is a loosening.
-        $tightens = array_filter($limits, static fn (Limit $l): bool => $l->value !== $value && ! ClinicFigures::loosens($l, $value)) !== [];
-        $loosens = ! $tightens && array_filter($limits, static fn (Limit $l): bool => ClinicFigures::loosens($l, $value)) !== [];
+        // A rule may limit a field in steps. A figure that tightens one of them is a tightening, and the core then
+        // leaves the tighter steps alone; one that only loosens is a loosening.
+        $tightens = array_filter(
+            $limits, static fn (Limit $l): bool => $l->value !== $value && ! ClinicFigures::loosens($l, $value),
+        ) !== [];
+        $loosens = ! $tightens
+            && array_filter($limits, static fn (Limit $l): bool => ClinicFigures::loosens($l, $value)) !== [];
         if ($loosens && ($reason === null || mb_strlen(trim($reason)) < 10)) {
-            throw Refusal::at('reason', 'Loosening a figure needs a reason that the record can stand on, for example the protocol and its date.');
+            throw Refusal::at(
+                'reason',
+                'Loosening a figure needs a reason that the record can stand on, for example the protocol and its '
+                    .'date.',
+            );
         }
         DB::transaction(function () use ($clinic, $by, $rule, $field, $value, $loosens, $reason, $seen): void {
             self::assertAsSeen($clinic, $rule, $field, $seen);
-            Decision::record($by, $clinic, $loosens ? 'rulebook.loosened' : 'rulebook.tightened', sprintf('%s, %s: %d.', $rule, str_replace('_', ' ', $field), $value), ['rule' => $rule, 'field' => $field, 'value' => $value], $reason);
-            ClinicFigure::query()->updateOrCreate(['clinic_id' => $clinic->id, 'rule' => $rule, 'field' => $field], ['user_id' => $by->id, 'value' => $value, 'loosens' => $loosens, 'reason' => $reason]);
+            Decision::record(
+                $by,
+                $clinic,
+                $loosens ? 'rulebook.loosened' : 'rulebook.tightened',
+                sprintf('%s, %s: %d.', $rule, str_replace('_', ' ', $field), $value),
+                ['rule' => $rule, 'field' => $field, 'value' => $value],
+                $reason,
+            );
+            ClinicFigure::query()->updateOrCreate(
+                ['clinic_id' => $clinic->id, 'rule' => $rule, 'field' => $field],
+                ['user_id' => $by->id, 'value' => $value, 'loosens' => $loosens, 'reason' => $reason],
+            );
         });
     }
 
@@ -62,8 +96,13 @@ final class SetFigure
         $now = ClinicFigure::query()->where(['clinic_id' => $clinic->id, 'rule' => $rule, 'field' => $field])->first();
         if ($now?->value !== $seen) {
             throw Refusal::at('value', $now === null
-                ? 'Somebody took this figure back to the default meanwhile. The page shows it now; set yours again if it still holds.'
-                : sprintf('Somebody set %d meanwhile%s. The page shows it now; set yours again if it still holds.', $now->value, $now->reason === null ? '' : ' (“'.$now->reason.'”)'));
+                ? 'Somebody took this figure back to the default meanwhile. The page shows it now; set yours again if '
+                .'it still holds.'
+                : sprintf(
+                    'Somebody set %d meanwhile%s. The page shows it now; set yours again if it still holds.',
+                    $now->value,
+                    $now->reason === null ? '' : ' (“'.$now->reason.'”)',
+                ));
         }
     }
 
@@ -78,9 +117,14 @@ final class SetFigure
         return $found === [] ? throw Refusal::at('field', 'This rule has no such figure.') : $found;
     }
 
-    /** Facts about nobody in particular, to read the book with: pregnant in her 30th week, so that every week's rule shows. */
+    /**
+     * Facts about nobody in particular, to read the book with: pregnant in her 30th week, so that every week's rule
+     * shows.
+     */
     public static function anyone(Day $today): Facts
     {
-        return new Facts(new Profile($today->plus(-30 * 365), Sex::Female, 65, 1650, dueDate: $today->plus(70)), $today);
+        return new Facts(
+            new Profile($today->plus(-30 * 365), Sex::Female, 65, 1650, dueDate: $today->plus(70)), $today,
+        );
     }
 }

@@ -19,9 +19,16 @@ final class SetPassword
     /** @return list<mixed> */
     public static function rules(): array
     {
-        return ['required', 'string', PasswordRule::min(self::LEAST_LENGTH), static function (string $attribute, mixed $value, callable $fail): void {
+        return ['required', 'string', PasswordRule::min(self::LEAST_LENGTH), static function (
+            string $attribute, mixed $value, callable $fail,
+        ): void {
             if (is_string($value) && strlen($value) > SignIn::MOST_BYTES) {
-                $fail(sprintf('A password may be %d letters long at most (fewer with letters outside a-z).', SignIn::MOST_BYTES));
+                $fail(
+                    sprintf(
+                        'A password may be %d letters long at most (fewer with letters outside a-z).',
+                        SignIn::MOST_BYTES,
+                    ),
+                );
             }
         }, 'confirmed'];
     }
@@ -50,9 +57,14 @@ final class SetPassword
      */
     public function byLink(string $broker, array $given): void
     {
-        $answer = Password::broker($broker)->reset([...$given, 'email' => User::address($given['email']), 'password_confirmation' => $given['password']], fn (User $user, string $password) => $this->store($user, $password));
+        $answer = Password::broker($broker)->reset(
+            [...$given, 'email' => User::address($given['email']), 'password_confirmation' => $given['password']],
+            fn (User $user, string $password) => $this->store($user, $password),
+        );
         if ($answer !== Password::PASSWORD_RESET) {
-            throw Refusal::at('password', 'This link does not work any more: it was used, or is too old. Ask for a new one.');
+            throw Refusal::at(
+                'password', 'This link does not work any more: it was used, or is too old. Ask for a new one.',
+            );
         }
     }
 

@@ -11,8 +11,8 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
 
 /**
- * Is this who they say they are? Slowed down for the account and for the address it comes from, and as long for an address
- * that is not known as for one that is.
+ * Is this who they say they are? Slowed down for the account and for the address it comes from, and as long for an
+ * address that is not known as for one that is.
  */
 final class SignIn
 {
@@ -30,10 +30,15 @@ final class SignIn
     public function run(string $email, string $password, string $address): User
     {
         $email = User::address($email);
-        $keys = ['sign-in:account:'.hash('sha256', $email) => self::PER_ACCOUNT, 'sign-in:address:'.$address => self::PER_ADDRESS];
+        $keys = [
+            'sign-in:account:'.hash('sha256', $email) => self::PER_ACCOUNT,
+            'sign-in:address:'.$address => self::PER_ADDRESS,
+        ];
         foreach ($keys as $key => $most) {
             if (RateLimiter::tooManyAttempts($key, $most)) {
-                throw Refusal::at('email', sprintf('Too many tries. Wait %d seconds and try again.', RateLimiter::availableIn($key)));
+                throw Refusal::at(
+                    'email', sprintf('Too many tries. Wait %d seconds and try again.', RateLimiter::availableIn($key)),
+                );
             }
         }
         $user = User::query()->where('email', $email)->first();
@@ -52,7 +57,9 @@ final class SignIn
     /** A hash that nothing matches, as costly as a real one. */
     private static function nobody(): string
     {
-        return Cache::rememberForever('sign-in.nobody.'.self::rounds(), static fn (): string => Hash::make(Str::random(40)));
+        return Cache::rememberForever(
+            'sign-in.nobody.'.self::rounds(), static fn (): string => Hash::make(Str::random(40)),
+        );
     }
 
     /** A hash made with other rounds would take another time. */

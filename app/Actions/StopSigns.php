@@ -22,7 +22,13 @@ final class StopSigns
     /** @return list<string> each in words with its day, newest first */
     public static function open(Client $client): array
     {
-        return array_values(self::logs($client)->map(static fn (SessionLog $l): string => sprintf('%s, %s', (string) $l->stop_sign, Day::of($l->done_on)->label()))->all());
+        return array_values(
+            self::logs($client)->map(
+                static fn (SessionLog $l): string => sprintf(
+                    '%s, %s', (string) $l->stop_sign, Day::of($l->done_on)->label(),
+                ),
+            )->all(),
+        );
     }
 
     public static function isOpen(Client $client): bool
@@ -40,9 +46,20 @@ final class StopSigns
             }
             foreach ($logs as $log) {
                 $log->update(['stop_cleared_at' => now()]);
-                Decision::record($by, $client, 'stop.cleared', sprintf('Stop sign of %s cleared: %s.', Day::of($log->done_on)->label(), $log->stop_sign), ['log' => $log->id], $reason);
+                Decision::record(
+                    $by,
+                    $client,
+                    'stop.cleared',
+                    sprintf('Stop sign of %s cleared: %s.', Day::of($log->done_on)->label(), $log->stop_sign),
+                    ['log' => $log->id],
+                    $reason,
+                );
             }
-            Proposal::query()->where('client_id', $client->id)->where('status', Proposal::OPEN)->where('decision', 'stop')->update(['status' => Proposal::SUPERSEDED]);
+            Proposal::query()->where(
+                'client_id', $client->id,
+            )->where('status', Proposal::OPEN)->where('decision', 'stop')->update(
+                ['status' => Proposal::SUPERSEDED],
+            );
         });
     }
 
@@ -51,7 +68,9 @@ final class StopSigns
     {
         DB::transaction(function () use ($client, $by, $log): void {
             Client::query()->lockForUpdate()->findOrFail($client->id);
-            $found = SessionLog::query()->where('client_id', $client->id)->whereNotNull('stop_sign')->whereNotNull('stop_cleared_at')->lockForUpdate()->findOrFail($log);
+            $found = SessionLog::query()->where(
+                'client_id', $client->id,
+            )->whereNotNull('stop_sign')->whereNotNull('stop_cleared_at')->lockForUpdate()->findOrFail($log);
             $found->update(['stop_cleared_at' => null]);
             $says = sprintf('Stop sign of %s is open again: %s.', Day::of($found->done_on)->label(), $found->stop_sign);
             Decision::record($by, $client, 'stop.reopened', $says, ['log' => $found->id]);
@@ -62,6 +81,8 @@ final class StopSigns
     /** @return \Illuminate\Database\Eloquent\Collection<int, SessionLog> */
     private static function logs(Client $client): \Illuminate\Database\Eloquent\Collection
     {
-        return SessionLog::query()->where('client_id', $client->id)->whereNotNull('stop_sign')->whereNull('stop_cleared_at')->orderByDesc('done_on')->orderByDesc('id')->get();
+        return SessionLog::query()->where(
+            'client_id', $client->id,
+        )->whereNotNull('stop_sign')->whereNull('stop_cleared_at')->orderByDesc('done_on')->orderByDesc('id')->get();
     }
 }

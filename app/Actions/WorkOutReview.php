@@ -9,6 +9,9 @@ use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Models\Proposal;
 use App\Models\SessionLog;
+use App\Queries\ReadHistory;
+use App\Rows\BuildSituation;
+use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
@@ -18,16 +21,19 @@ use BuoyantStep\Core\Units\Reason;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
- * Works out what comes next for every exercise of the plan in use, from all that is logged, newest session first: whichever
- * entry came in last. What was decided after that session stays decided; where the answer is another one now, a new proposal
- * says so beside it.
+ * Works out what comes next for every exercise of the plan in use, from all that is logged, newest session first:
+ * whichever entry came in last. What was decided after that session stays decided; where the answer is another one
+ * now, a new proposal says so beside it.
  */
 final class WorkOutReview
 {
     private const SESSIONS = 30;
 
-    public function __construct(private readonly BuildSituation $build, private readonly ReadHistory $history, private readonly Catalogue $catalogue)
-    {
+    public function __construct(
+        private readonly BuildSituation $build,
+        private readonly ReadHistory $history,
+        private readonly Catalogue $catalogue,
+    ) {
     }
 
     /** @param  string|null  $since  what has changed about a session that may have been decided on already, in words */
@@ -39,25 +45,44 @@ final class WorkOutReview
         if ($plan === null || $latest === null) {
             return;
         }
-        $reviewer = new Reviewer($this->build->of($client), $this->build->wishes($client));
-        $known = Proposal::query()->where('client_id', $client->id)->where('session_log_id', $latest->id)->with('planItem')->orderByDesc('id')->get();
+        $situation = $this->build->of($client);
+        $reviewer = new Reviewer($situation, $this->build->wishes($client));
+        $known = Proposal::query()->where('client_id', $client->id)->where(
+            'session_log_id', $latest->id,
+        )->with('planItem')->orderByDesc('id')->get();
         $stands = [];
         foreach ($plan->items as $item) {
             $family = $this->catalogue->family($item->family);
-            $reviewed = $reviewer->review($family, $family->rung($item->rung), PlanItemRow::goal($item), PlanItemRow::dose($item), $this->history->of($logs, $item->family, $item->rung));
-            $stands[] = $this->stands($known, $item, $reviewed) ?? $this->propose($client, $item, $latest, $reviewed, self::decided($known, $item) === null ? null : $since);
+            $reviewed = $reviewer->review(
+                $situation->at($family, $family->rung($item->rung)), PlanItemRow::goal($item), PlanItemRow::dose($item),
+                $this->history->of($logs, $item->family, $item->rung),
+            );
+            $stands[] = $this->stands($known, $item, $reviewed)
+                ?? $this->propose(
+                    $client, $item, $latest, $reviewed, self::decided($known, $item) === null ? null : $since,
+                );
         }
-        Proposal::query()->where('client_id', $client->id)->where('status', Proposal::OPEN)->whereNotIn('id', $stands)->update(['status' => Proposal::SUPERSEDED]);
+        Proposal::query()->where(
+            'client_id', $client->id,
+        )->where('status', Proposal::OPEN)->whereNotIn('id', $stands)->update(
+            ['status' => Proposal::SUPERSEDED],
+        );
     }
 
     /** A proposal for a dose that was issued otherwise is out of date. */
     public function afterIssue(Client $client, Plan $issued): void
     {
         $items = $issued->items()->get();
-        $open = Proposal::query()->where('client_id', $client->id)->where('status', Proposal::OPEN)->where('decision', '!=', 'stop')->with('planItem')->get();
+        $open = Proposal::query()->where(
+            'client_id', $client->id,
+        )->where('status', Proposal::OPEN)->where('decision', '!=', 'stop')->with('planItem')->get();
         foreach ($open as $proposal) {
             $now = $items->firstWhere('family', $proposal->planItem->family);
-            if ($now === null || $now->rung !== $proposal->planItem->rung || ! self::same($now->dose, $proposal->planItem->dose)) {
+            if (
+                $now === null
+                || $now->rung !== $proposal->planItem->rung
+                || ! self::same($now->dose, $proposal->planItem->dose)
+            ) {
                 $proposal->update(['status' => Proposal::SUPERSEDED]);
             }
         }
@@ -70,22 +95,42 @@ final class WorkOutReview
      */
     private function stands(Collection $known, PlanItem $item, Reviewed $reviewed): ?int
     {
-        $last = $known->first(static fn (Proposal $p): bool => $p->planItem->family === $item->family && $p->status !== Proposal::SUPERSEDED);
+        $last = $known->first(
+            static fn (Proposal $p): bool => $p->planItem->family === $item->family
+                && $p->status !== Proposal::SUPERSEDED,
+        );
         $proposal = $reviewed->proposal;
-        if ($last === null || $last->decision !== $proposal->decision->value || $last->rung !== $reviewed->rung->code || ! self::same($last->dose, $proposal->dose->jsonSerialize())) {
+        if (
+            $last === null
+            || $last->decision !== $proposal->decision->value
+            || $last->rung !== $reviewed->rung->code
+            || ! self::same($last->dose, $proposal->dose->jsonSerialize())
+        ) {
             return null;
         }
         if ($last->status === Proposal::OPEN) {
-            $last->update(['because' => self::reasons($reviewed->proposal->because), 'otherwise' => $proposal->otherwise, 'review' => $proposal->review]);
+            $last->update(
+                [
+                    'because' => self::reasons($reviewed->proposal->because), 'otherwise' => $proposal->otherwise,
+                    'review' => $proposal->review,
+                ],
+            );
         }
 
         return $last->id;
     }
 
-    private function propose(Client $client, PlanItem $item, SessionLog $latest, Reviewed $reviewed, ?string $since): int
-    {
+    private function propose(
+        Client $client,
+        PlanItem $item,
+        SessionLog $latest,
+        Reviewed $reviewed,
+        ?string $since,
+    ): int {
         $proposal = $reviewed->proposal;
-        $because = $since === null ? $proposal->because : [new Reason('log', 'changed_since', 'Decided before this was known: '.$since), ...$proposal->because];
+        $because = $since === null
+            ? $proposal->because
+            : [new Reason('log', 'changed_since', 'Decided before this was known: '.$since), ...$proposal->because];
 
         return Proposal::query()->create([
             'plan_item_id' => $item->id, 'session_log_id' => $latest->id, 'client_id' => $client->id,
@@ -103,7 +148,10 @@ final class WorkOutReview
     /** @param  Collection<int, Proposal>  $known */
     private static function decided(Collection $known, PlanItem $item): ?Proposal
     {
-        return $known->first(static fn (Proposal $p): bool => $p->planItem->family === $item->family && in_array($p->status, Proposal::DECIDED, true));
+        return $known->first(
+            static fn (Proposal $p): bool => $p->planItem->family === $item->family
+                && in_array($p->status, Proposal::DECIDED, true),
+        );
     }
 
     /**

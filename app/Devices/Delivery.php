@@ -11,8 +11,8 @@ use Carbon\CarbonImmutable;
 use Throwable;
 
 /**
- * What a gateway sends, read strictly: a number is a number and no text, a time is a time that can have been, and a key means
- * itself to the letter.
+ * What a gateway sends, read strictly: a number is a number and no text, a time is a time that can have been, and a
+ * key means itself to the letter.
  */
 final readonly class Delivery
 {
@@ -45,7 +45,9 @@ final readonly class Delivery
             throw InvalidInput::at('/body', sprintf('A delivery is one reading, %d bytes at most.', self::MOST_BYTES));
         }
         if (! is_array(json_decode($body, true, 6))) {
-            throw InvalidInput::at('/body', 'Send one JSON object: device_id, kind, client_id, key, time, unit, values.');
+            throw InvalidInput::at(
+                '/body', 'Send one JSON object: device_id, kind, client_id, key, time, unit, values.',
+            );
         }
         $bag = Bag::decode($body);
         $values = $bag->bag('values');
@@ -61,7 +63,12 @@ final readonly class Delivery
             self::word($bag, 'device_id', '/^[\x21-\x7e]{1,60}$/', 'up to 60 letters, digits and signs without spaces'),
             $bag->enum('kind', DeviceKind::class),
             $bag->int('client_id', 1, self::MOST_ID),
-            self::word($bag, 'key', '/^[A-Za-z0-9._:-]{8,64}$/', '8 to 64 letters, digits, dots, dashes, colons and underscores'),
+            self::word(
+                $bag,
+                'key',
+                '/^[A-Za-z0-9._:-]{8,64}$/',
+                '8 to 64 letters, digits, dots, dashes, colons and underscores',
+            ),
             self::time($bag),
             self::word($bag, 'unit', '/^[\pL\pN%°\/]{1,12}$/u', 'a unit such as mmHg'),
             $read,
@@ -72,7 +79,12 @@ final readonly class Delivery
     /** The same for the same reading, to tell a resend from another reading under its key. */
     public function hash(): string
     {
-        return OneForm::hash([$this->deviceId, $this->kind->value, $this->clientId, $this->time->getTimestamp(), $this->unit, $this->values, $this->batteryPct]);
+        return OneForm::hash(
+            [
+                $this->deviceId, $this->kind->value, $this->clientId, $this->time->getTimestamp(), $this->unit,
+                $this->values, $this->batteryPct,
+            ],
+        );
     }
 
     private static function word(Bag $bag, string $field, string $pattern, string $what): string
@@ -88,7 +100,13 @@ final readonly class Delivery
     private static function time(Bag $bag): CarbonImmutable
     {
         $text = $bag->string('time');
-        $fault = InvalidInput::at($bag->pointer('time'), sprintf('"time" must be a time with its zone, from %d to %d, for example 2026-11-25T09:30:00+01:00.', ...self::YEARS));
+        $fault = InvalidInput::at(
+            $bag->pointer('time'),
+            sprintf(
+                '"time" must be a time with its zone, from %d to %d, for example 2026-11-25T09:30:00+01:00.',
+                ...self::YEARS,
+            ),
+        );
         if (preg_match('/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d{1,9})?)?(Z|[+-]\d{2}:?\d{2})$/', $text) !== 1) {
             throw $fault;
         }
@@ -98,7 +116,11 @@ final readonly class Delivery
             throw $fault;
         }
         // Carbon reads 31 February as 3 March.
-        if ($time->year < self::YEARS[0] || $time->year > self::YEARS[1] || CarbonImmutable::parse($text)->format('Y-m-d') !== substr($text, 0, 10)) {
+        if (
+            $time->year < self::YEARS[0]
+            || $time->year > self::YEARS[1]
+            || CarbonImmutable::parse($text)->format('Y-m-d') !== substr($text, 0, 10)
+        ) {
             throw $fault;
         }
 

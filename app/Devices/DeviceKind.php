@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use BuoyantStep\Core\Limits\Gate\Readings;
+use BuoyantStep\Core\Gate\Readings;
 use BuoyantStep\Core\Units\Mass;
 
 /** The devices a gateway may speak for, what each reads, and the units it may use. */
@@ -60,7 +60,10 @@ enum DeviceKind: string
             self::HeartStrap => ['1/min' => $same],
             self::GlucoseMeter => ['mmol/L' => $same, 'mg/dL' => Readings::mmol(...)],
             self::Thermometer => ['°C' => $same, '°F' => static fn (float $f): float => round(($f - 32) / 1.8, 1)],
-            self::Dynamometer, self::LuggageScale => ['kg' => $same, 'lb' => static fn (float $lb): float => round($lb * Mass::GRAMS_PER_POUND / 1000, 2)],
+            self::Dynamometer,
+            self::LuggageScale => [
+                'kg' => $same, 'lb' => static fn (float $lb): float => round($lb * Mass::GRAMS_PER_POUND / 1000, 2),
+            ],
         };
     }
 }

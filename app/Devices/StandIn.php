@@ -16,7 +16,10 @@ final class StandIn
     public const FAULTS = ['none', 'implausible', 'stale', 'low_battery', 'dropped'];
 
     /** Standard deviation of repeated readings, per field, in our units. House estimates for consumer devices. */
-    private const NOISE = ['sbp' => 4.0, 'dbp' => 3.0, 'heart_rate' => 2.0, 'spo2' => 0.8, 'glucose_mmol' => 0.3, 'temp_c' => 0.1, 'grip_kg' => 0.8, 'mass_kg' => 0.01];
+    private const NOISE = [
+        'sbp' => 4.0, 'dbp' => 3.0, 'heart_rate' => 2.0, 'spo2' => 0.8, 'glucose_mmol' => 0.3, 'temp_c' => 0.1,
+        'grip_kg' => 0.8, 'mass_kg' => 0.01,
+    ];
 
     private readonly Randomizer $random;
 
@@ -38,7 +41,10 @@ final class StandIn
         foreach (array_keys($this->kind->fields()) as $field) {
             if (isset($true[$field])) {
                 $noisy = ($true[$field] + $this->gauss() * self::NOISE[$field]) * (1 + $this->driftPct / 100);
-                $values[$field] = round($fault === 'implausible' ? $noisy * 9 : $noisy, in_array($field, ['sbp', 'dbp', 'heart_rate', 'spo2'], true) ? 0 : 2);
+                $values[$field] = round(
+                    $fault === 'implausible' ? $noisy * 9 : $noisy,
+                    in_array($field, ['sbp', 'dbp', 'heart_rate', 'spo2'], true) ? 0 : 2,
+                );
             }
         }
         if (isset($values['spo2']) && $fault !== 'implausible') {
@@ -46,8 +52,12 @@ final class StandIn
         }
 
         return [
-            'device_id' => 'bench-'.$this->kind->value, 'kind' => $this->kind->value, 'client_id' => $clientId, 'key' => $key, 'time' => $at,
-            'unit' => array_key_first($this->kind->units()), 'values' => $values, 'battery_pct' => $fault === 'low_battery' ? 4 : 83,
+            'device_id' => 'bench-'.$this->kind->value, 'kind' => $this->kind->value, 'client_id' => $clientId,
+            'key' => $key, 'time' => $at,
+            'unit' => array_key_first($this->kind->units()), 'values' => $values,
+            'battery_pct' => $fault === 'low_battery'
+                ? 4
+                : 83,
         ];
     }
 

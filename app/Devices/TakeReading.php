@@ -11,8 +11,8 @@ use BuoyantStep\Core\Errors\InvalidInput;
 use Carbon\CarbonImmutable;
 
 /**
- * Takes what a gateway sends: converts units at the edge, and marks what cannot be trusted. A stale or implausible reading
- * is kept and shown as such, and never used.
+ * Takes what a gateway sends: converts units at the edge, and marks what cannot be trusted. A stale or implausible
+ * reading is kept and shown as such, and never used.
  */
 final class TakeReading
 {
@@ -30,21 +30,33 @@ final class TakeReading
      */
     public function run(Clinic $clinic, Delivery $given): DeviceReading
     {
-        $client = Client::query()->where('clinic_id', $clinic->id)->find($given->clientId) ?? throw InvalidInput::at('/client_id', 'This client is not known to the clinic of this gateway.');
+        $client = Client::query()->where('clinic_id', $clinic->id)->find($given->clientId)
+            ?? throw InvalidInput::at('/client_id', 'This client is not known to the clinic of this gateway.');
         [$values, $faults] = self::values($given);
         $age = (int) $given->time->diffInMinutes(CarbonImmutable::now(), false);
-        $status = $faults !== [] ? 'implausible' : ($age > self::FRESH_MINUTES || $age < -self::AHEAD_MINUTES ? 'stale' : 'fresh');
+        $status = $faults !== []
+            ? 'implausible'
+            : ($age > self::FRESH_MINUTES || $age < -self::AHEAD_MINUTES ? 'stale' : 'fresh');
         $low = ($given->batteryPct ?? 100) < self::LOW_BATTERY_PCT;
-        $reading = DeviceReading::query()->createOrFirst(['clinic_id' => $clinic->id, 'idempotency_key' => $given->key], [
-            'client_id' => $client->id, 'device_id' => $given->deviceId, 'kind' => $given->kind->value, 'values' => $values, 'measured_at' => $given->time, 'status' => $status, 'content_hash' => $given->hash(),
+        $reading = DeviceReading::query()->createOrFirst([
+            'clinic_id' => $clinic->id, 'idempotency_key' => $given->key,
+        ], [
+            'client_id' => $client->id, 'device_id' => $given->deviceId, 'kind' => $given->kind->value,
+            'values' => $values, 'measured_at' => $given->time, 'status' => $status, 'content_hash' => $given->hash(),
             'note' => match (true) {
                 $faults !== [] => mb_substr(ucfirst(implode('; ', $faults)).': not used.', 0, 200),
-                $status === 'stale' => $age < 0 ? 'From a clock that runs ahead: not used.' : sprintf('Read %d minutes ago: not used.', $age),
+                $status === 'stale' => $age < 0
+                    ? 'From a clock that runs ahead: not used.'
+                    : sprintf('Read %d minutes ago: not used.', $age),
                 $low => 'Battery low: read it again before you rely on it.',
                 default => null,
             },
         ]);
-        if (! $reading->wasRecentlyCreated && $reading->content_hash !== null && ! hash_equals($reading->content_hash, $given->hash())) {
+        if (
+            ! $reading->wasRecentlyCreated
+            && $reading->content_hash !== null
+            && ! hash_equals($reading->content_hash, $given->hash())
+        ) {
             throw new KeyTaken;
         }
 
@@ -59,7 +71,11 @@ final class TakeReading
     private static function values(Delivery $given): array
     {
         $kind = $given->kind;
-        $convert = $kind->units()[$given->unit] ?? throw InvalidInput::at('/unit', sprintf('The %s speaks %s.', lcfirst($kind->label()), implode(' or ', array_keys($kind->units()))));
+        $convert = $kind->units()[$given->unit]
+            ?? throw InvalidInput::at(
+                '/unit',
+                sprintf('The %s speaks %s.', lcfirst($kind->label()), implode(' or ', array_keys($kind->units()))),
+            );
         $values = [];
         $faults = [];
         foreach ($kind->fields() as $field => [$min, $max]) {
@@ -69,11 +85,19 @@ final class TakeReading
             // A pulse comes in beats whatever the unit of the main reading is.
             $values[$field] = $field === 'heart_rate' ? $given->values[$field] : $convert($given->values[$field]);
             if ($values[$field] < $min || $values[$field] > $max) {
-                $faults[] = sprintf('%s of %s is not plausible', str_replace('_', ' ', $field), round($values[$field], 2));
+                $faults[] = sprintf(
+                    '%s of %s is not plausible', str_replace('_', ' ', $field), round($values[$field], 2),
+                );
             }
         }
         if ($values === []) {
-            throw InvalidInput::at('/values', sprintf('A %s reads %s; none was sent.', lcfirst($kind->label()), implode(', ', array_keys($kind->fields()))));
+            throw InvalidInput::at(
+                '/values',
+                sprintf(
+                    'A %s reads %s; none was sent.', lcfirst($kind->label()),
+                    implode(', ', array_keys($kind->fields())),
+                ),
+            );
         }
         if (isset($values['sbp'], $values['dbp']) && $values['dbp'] >= $values['sbp']) {
             $faults[] = 'the lower pressure is not below the upper';

@@ -8,7 +8,10 @@ use App\Models\Clinic;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
 
-/** What a page is told when its record was changed meanwhile: both values where they clash, and the form with all the rest merged. */
+/**
+ * What a page is told when its record was changed meanwhile: both values where they clash, and the form with all the
+ * rest merged.
+ */
 final class Conflict
 {
     /**
@@ -20,26 +23,58 @@ final class Conflict
      * @param  array<string, string>  $keys
      * @param  array<string, string>  $labels  field to its words
      */
-    public static function answer(StaleRecord $stale, Clinic $clinic, int $version, array $base, array $mine, array $theirs, array $keys, array $labels): RedirectResponse
-    {
+    public static function answer(
+        StaleRecord $stale,
+        Clinic $clinic,
+        int $version,
+        array $base,
+        array $mine,
+        array $theirs,
+        array $keys,
+        array $labels,
+    ): RedirectResponse {
         $merge = (new ThreeWay($base, $mine, $theirs, $keys))->merge();
 
         return self::told($stale, $clinic, [
             'version' => $version,
             'merged' => $merge['merged'],
             'base' => $theirs,
-            'clashes' => array_map(static fn (array $c): array => ['field' => $c['field'], 'label' => self::label($c['field'], $labels), 'mine' => self::say($c['mine']), 'theirs' => self::say($c['theirs']), 'value' => $c['theirs']], $merge['clashes']),
-            'taken' => array_values(array_unique(array_map(static fn (string $f): string => self::label($f, $labels), $merge['taken']))),
+            'clashes' => array_map(
+                static fn (array $c): array => [
+                    'field' => $c['field'], 'label' => self::label($c['field'], $labels),
+                    'mine' => self::say($c['mine']), 'theirs' => self::say($c['theirs']), 'value' => $c['theirs'],
+                ],
+                $merge['clashes'],
+            ),
+            'taken' => array_values(
+                array_unique(array_map(static fn (string $f): string => self::label($f, $labels), $merge['taken'])),
+            ),
         ]);
     }
 
     /** @param  array<string, mixed>  $what */
     public static function told(StaleRecord $stale, Clinic $clinic, array $what): RedirectResponse
     {
-        $at = $stale->at === null ? '' : CarbonImmutable::parse($stale->at, 'UTC')->setTimezone($clinic->timezone)->format('H:i');
+        $at = $stale->at === null
+            ? ''
+            : CarbonImmutable::parse($stale->at, 'UTC')->setTimezone($clinic->timezone)->format('H:i');
 
-        return back()->withErrors(['version' => sprintf('%s changed this meanwhile%s. Nothing of yours was saved yet; both are shown below.', $stale->by, $at === '' ? '' : ' ('.$at.')')])
-            ->with('conflict', ['id' => bin2hex(random_bytes(6)), 'by' => $stale->by, 'at' => $at, 'clashes' => [], 'taken' => [], ...$what]);
+        return back()->withErrors(
+            [
+                'version' => sprintf(
+                    '%s changed this meanwhile%s. Nothing of yours was saved yet; both are shown below.',
+                    $stale->by,
+                    $at === '' ? '' : ' ('.$at.')',
+                ),
+            ],
+        )
+            ->with(
+                'conflict',
+                [
+                    'id' => bin2hex(random_bytes(6)), 'by' => $stale->by, 'at' => $at, 'clashes' => [], 'taken' => [],
+                    ...$what,
+                ],
+            );
     }
 
     /** @param  array<string, string>  $labels */
@@ -47,7 +82,14 @@ final class Conflict
     {
         [$list, $rest] = [...explode('.', $field, 2), ''];
 
-        return $labels[$field] ?? trim(($labels[$list] ?? ucfirst(str_replace('_', ' ', $list))).($rest === '' ? '' : ': '.($labels[$rest] ?? str_replace('_', ' ', $rest))));
+        return $labels[$field]
+            ?? trim(
+                ($labels[$list] ?? ucfirst(str_replace('_', ' ', $list))).(
+                    $rest === ''
+                        ? ''
+                        : ': '.($labels[$rest] ?? str_replace('_', ' ', $rest))
+                ),
+            );
     }
 
     /** A value of a form in words, to hold against another. */

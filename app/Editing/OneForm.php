@@ -26,7 +26,10 @@ final class OneForm
 
         return DB::transaction(static function () use ($by, $form, $key, $hash, $make): int {
             // Of two at once the second waits here until the first is kept, or is gone.
-            $post = FormPost::query()->createOrFirst(['clinic_id' => $by->clinic_id, 'form' => $form, 'form_key' => $key], ['user_id' => $by->id, 'content_hash' => $hash]);
+            $post = FormPost::query()->createOrFirst(
+                ['clinic_id' => $by->clinic_id, 'form' => $form, 'form_key' => $key],
+                ['user_id' => $by->id, 'content_hash' => $hash],
+            );
             if ($post->wasRecentlyCreated) {
                 $id = $make();
                 $post->update(['result_id' => $id]);
@@ -34,7 +37,9 @@ final class OneForm
                 return $id;
             }
             if (! hash_equals($post->content_hash, $hash) || $post->result_id === null) {
-                throw Refusal::at('key', 'This form was saved before with other values. Open what was saved and change it there.');
+                throw Refusal::at(
+                    'key', 'This form was saved before with other values. Open what was saved and change it there.',
+                );
             }
 
             return $post->result_id;

@@ -9,7 +9,10 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use RuntimeException;
 
-/** A page sent a change that was made on an older state of the record than the one that is stored. Nothing was changed. */
+/**
+ * A page sent a change that was made on an older state of the record than the one that is stored. Nothing was
+ * changed.
+ */
 final class StaleRecord extends RuntimeException
 {
     private function __construct(public readonly string $by, public readonly ?string $at)

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Editing;
 
 /**
- * Two people changed one form from the same beginning. What only one of them touched is taken from that one; what both
- * changed to different values is a clash, and waits for a word. A row of a list (a condition, a piece) is taken or clashes as
- * a whole: half of each would be nobody's.
+ * Two people changed one form from the same beginning. What only one of them touched is taken from that one; what
+ * both changed to different values is a clash, and waits for a word. A row of a list (a condition, a piece) is taken
+ * or clashes as a whole: half of each would be nobody's.
  *
  * @phpstan-type Clash array{field: string, base: mixed, mine: mixed, theirs: mixed}
  */
@@ -25,11 +25,19 @@ final class ThreeWay
      * @param  array<string, mixed>  $theirs  the form as it is stored now; its types are the ones the page knows
      * @param  array<string, string>  $keys  list to the field that names one of its rows
      */
-    public function __construct(private readonly array $base, private readonly array $mine, private readonly array $theirs, private readonly array $keys = [])
-    {
+    public function __construct(
+        private readonly array $base,
+        private readonly array $mine,
+        private readonly array $theirs,
+        private readonly array $keys = [],
+    ) {
     }
 
-    /** @return array{merged: array<array-key, mixed>, clashes: list<Clash>, taken: list<string>} merged holds mine where both clash */
+    /**
+     * @return array{
+     *     merged: array<array-key, mixed>, clashes: list<Clash>, taken: list<string>
+     * } merged holds mine where both clash
+     */
     public function merge(): array
     {
         $this->clashes = [];
@@ -53,7 +61,10 @@ final class ThreeWay
         if (is_array($theirs) && $theirs !== []) {
             $merged = [];
             foreach ($theirs as $key => $value) {
-                $merged[$key] = $this->field("$at.$key", is_array($base) ? $base[$key] ?? null : null, is_array($mine) ? $mine[$key] ?? null : null, $value);
+                $merged[$key] = $this->field(
+                    "$at.$key", is_array($base) ? $base[$key] ?? null : null,
+                    is_array($mine) ? $mine[$key] ?? null : null, $value,
+                );
             }
 
             return $merged;
@@ -89,7 +100,9 @@ final class ThreeWay
      */
     private function rows(string $at, array $base, array $mine, array $theirs): array
     {
-        [$base, $mine, $theirs] = array_map(fn (array $rows): array => $this->byName($at, $rows), [$base, $mine, $theirs]);
+        [$base, $mine, $theirs] = array_map(
+            fn (array $rows): array => $this->byName($at, $rows), [$base, $mine, $theirs],
+        );
         $merged = [];
         foreach (array_keys($theirs + $mine + $base) as $name) {
             $row = $this->one("$at.$name", $base[$name] ?? null, $mine[$name] ?? null, $theirs[$name] ?? null);
@@ -129,7 +142,10 @@ final class ThreeWay
     {
         $kept = array_filter($theirs, static fn (mixed $v): bool => self::in($v, $mine) || ! self::in($v, $base));
         $added = array_filter($mine, static fn (mixed $v): bool => ! self::in($v, $theirs) && ! self::in($v, $base));
-        if (array_filter([...$kept, ...$added], static fn (mixed $v): bool => ! self::in($v, $mine)) !== [] || array_filter($mine, static fn (mixed $v): bool => ! self::in($v, [...$kept, ...$added])) !== []) {
+        if (
+            array_filter([...$kept, ...$added], static fn (mixed $v): bool => ! self::in($v, $mine)) !== []
+            || array_filter($mine, static fn (mixed $v): bool => ! self::in($v, [...$kept, ...$added])) !== []
+        ) {
             $this->taken[] = $at;
         }
 
@@ -162,7 +178,9 @@ final class ThreeWay
         }
         [$a, $b] = array_map(static fn (mixed $v): mixed => $v === '' || $v === [] ? null : $v, [$a, $b]);
 
-        return is_numeric($a) && is_numeric($b) ? (float) $a === (float) $b : (is_string($a) && is_string($b) ? trim($a) === trim($b) : $a === $b);
+        return is_numeric($a) && is_numeric($b)
+            ? (float) $a === (float) $b
+            : (is_string($a) && is_string($b) ? trim($a) === trim($b) : $a === $b);
     }
 
     private static function like(mixed $model, mixed $value): mixed

@@ -13,8 +13,8 @@ use TypeError;
 use WeakMap;
 
 /**
- * What the log says of a fault: its kind, its place and its path through the code, never a value. A message of the database
- * quotes what was to be stored; a message of the core quotes what was typed; neither belongs in a log.
+ * What the log says of a fault: its kind, its place and its path through the code, never a value. A message of the
+ * database quotes what was to be stored; a message of the core quotes what was typed; neither belongs in a log.
  */
 final class QuietReport
 {
@@ -30,7 +30,10 @@ final class QuietReport
             return;
         }
         self::$said[$fault] = true;
-        Log::error(self::kind($fault), ['at' => self::place($fault->getFile(), $fault->getLine()), 'path' => self::path($fault)]);
+        Log::error(
+            self::kind($fault),
+            ['at' => self::place($fault->getFile(), $fault->getLine()), 'path' => self::path($fault)],
+        );
     }
 
     /** A record that cannot be read back: whose it is by number, and where in it the fault lies. */
@@ -55,9 +58,15 @@ final class QuietReport
     /** @return list<string> */
     private static function path(Throwable $fault): array
     {
-        $frames = array_filter($fault->getTrace(), static fn (array $f): bool => isset($f['file']) && ! str_contains($f['file'], '/vendor/'));
+        $frames = array_filter(
+            $fault->getTrace(),
+            static fn (array $f): bool => isset($f['file']) && ! str_contains($f['file'], '/vendor/'),
+        );
 
-        return array_map(static fn (array $f): string => self::place($f['file'], $f['line'] ?? 0), array_slice($frames, 0, self::FRAMES));
+        return array_map(
+            static fn (array $f): string => self::place($f['file'], $f['line'] ?? 0),
+            array_slice($frames, 0, self::FRAMES),
+        );
     }
 
     private static function place(string $file, int $line): string

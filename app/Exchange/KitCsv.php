@@ -18,7 +18,9 @@ use Symfony\Component\Serializer\Exception\ExceptionInterface;
  */
 final class KitCsv
 {
-    private const COLUMNS = ['kind', 'label', 'mass_kg', 'count', 'grip', 'holdable', 'packable', 'weighed', 'max_mass_kg', 'max_pieces'];
+    private const COLUMNS = [
+        'kind', 'label', 'mass_kg', 'count', 'grip', 'holdable', 'packable', 'weighed', 'max_mass_kg', 'max_pieces',
+    ];
 
     private const MOST_LINES = 100;
 
@@ -35,15 +37,32 @@ final class KitCsv
             $rows = [];
         }
         if (! is_array($rows) || $rows === [] || count($rows) > self::MOST_LINES) {
-            throw Refusal::at('file', sprintf('Give a file of 1 to %d lines with a first line that names the columns, for example: label,mass_kg,count', self::MOST_LINES));
+            throw Refusal::at(
+                'file',
+                sprintf(
+                    'Give a file of 1 to %d lines with a first line that names the columns, for example: '
+                        .'label,mass_kg,count',
+                    self::MOST_LINES,
+                ),
+            );
         }
         $pieces = $carriers = [];
         foreach (array_values($rows) as $i => $row) {
             $line = new KitLine($i + 2, is_array($row) ? $row : []);
             if ($line->word('kind', 'piece', ['piece', 'carrier']) === 'carrier') {
-                $carriers[] = ['label' => $line->label(), 'mass_g' => $line->grams('mass_kg', 0), 'count' => $line->whole('count', 1, 1, 99), 'grip' => $line->grip(), 'max_mass_g' => $line->grams('max_mass_kg', 0, 10.0), 'max_pieces' => $line->whole('max_pieces', 10, 0, 60), 'plates' => false];
+                $carriers[] = [
+                    'label' => $line->label(), 'mass_g' => $line->grams('mass_kg', 0),
+                    'count' => $line->whole('count', 1, 1, 99), 'grip' => $line->grip(),
+                    'max_mass_g' => $line->grams('max_mass_kg', 0, 10.0),
+                    'max_pieces' => $line->whole('max_pieces', 10, 0, 60), 'plates' => false,
+                ];
             } else {
-                $pieces[] = ['label' => $line->label(), 'mass_g' => $line->grams('mass_kg', 0.001), 'count' => $line->whole('count', 1, 1, 99), 'grip' => $line->grip(), 'holdable' => $line->yes('holdable', true), 'packable' => $line->yes('packable', true), 'plate' => false, 'weighed' => $line->yes('weighed', false)];
+                $pieces[] = [
+                    'label' => $line->label(), 'mass_g' => $line->grams('mass_kg', 0.001),
+                    'count' => $line->whole('count', 1, 1, 99), 'grip' => $line->grip(),
+                    'holdable' => $line->yes('holdable', true), 'packable' => $line->yes('packable', true),
+                    'plate' => false, 'weighed' => $line->yes('weighed', false),
+                ];
             }
         }
 
@@ -54,11 +73,28 @@ final class KitCsv
     {
         $yes = static fn (bool $b): string => $b ? 'yes' : 'no';
         $rows = [
-            ...$client->pieces->map(static fn (KitPiece $p): array => ['piece', $p->label, $p->mass_g / 1000, $p->count, $p->grip, $yes($p->holdable), $yes($p->packable), $yes($p->weighed), '', ''])->all(),
-            ...$client->carriers->map(static fn (KitCarrier $c): array => ['carrier', $c->label, $c->mass_g / 1000, $c->count, $c->grip, '', '', '', $c->max_mass_g / 1000, $c->max_pieces])->all(),
+            ...$client->pieces->map(
+                static fn (KitPiece $p): array => [
+                    'piece', $p->label, $p->mass_g / 1000, $p->count, $p->grip, $yes($p->holdable), $yes($p->packable),
+                    $yes($p->weighed), '', '',
+                ],
+            )->all(),
+            ...$client->carriers->map(
+                static fn (KitCarrier $c): array => [
+                    'carrier', $c->label, $c->mass_g / 1000, $c->count, $c->grip, '', '', '', $c->max_mass_g / 1000,
+                    $c->max_pieces,
+                ],
+            )->all(),
         ];
 
-        return (new CsvEncoder)->encode(array_map(static fn (array $r): array => array_combine(self::COLUMNS, $r), $rows === [] ? [array_fill(0, count(self::COLUMNS), '')] : $rows), 'csv', [CsvEncoder::ESCAPE_FORMULAS_KEY => true]);
+        return (new CsvEncoder)->encode(
+            array_map(
+                static fn (array $r): array => array_combine(self::COLUMNS, $r),
+                $rows === [] ? [array_fill(0, count(self::COLUMNS), '')] : $rows,
+            ),
+            'csv',
+            [CsvEncoder::ESCAPE_FORMULAS_KEY => true],
+        );
     }
 
     private static function unixLines(string $csv): string

@@ -30,7 +30,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $grip_left
  * @property string|null $grip_right
  * @property array{left?: list<string>, right?: list<string>}|null $aids
- * @property array{things?: list<string>|null, floor?: string|null, door?: string|null, chair_at_wall?: bool|null}|null $place
+ * @property array{
+ *     things?: list<string>|null, floor?: string|null, door?: string|null, chair_at_wall?: bool|null
+ * }|null $place
  * @property string|null $standing
  * @property string|null $floor_transfer
  * @property string|null $home
@@ -70,7 +72,12 @@ final class Client extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['days' => 'array', 'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array', 'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'mass_unit' => MassUnit::class, 'body_mass_g' => 'integer', 'height_mm' => 'integer', 'minutes' => 'integer', 'usual_pain' => 'integer', 'screen_version' => 'integer', 'kit_version' => 'integer', 'plan_revision' => 'integer'];
+        return [
+            'days' => 'array', 'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array',
+            'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'mass_unit' => MassUnit::class,
+            'body_mass_g' => 'integer', 'height_mm' => 'integer', 'minutes' => 'integer', 'usual_pain' => 'integer',
+            'screen_version' => 'integer', 'kit_version' => 'integer', 'plan_revision' => 'integer',
+        ];
     }
 
     public function name(): string

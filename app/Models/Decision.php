@@ -7,8 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * One line of the append-only record: who decided what, about which client (or clinic), on which facts, and why. Never changed or removed;
- * the database refuses it too.
+ * One line of the append-only record: who decided what, about which client (or clinic), on which facts, and why.
+ * Never changed or removed; the database refuses it too.
  *
  * @property int $id
  * @property int $user_id
@@ -31,11 +31,22 @@ final class Decision extends Model
     }
 
     /** @param  array<string, mixed>  $facts */
-    public static function record(User $by, Client|Clinic $about, string $kind, string $says, array $facts = [], ?string $reason = null): self
-    {
+    public static function record(
+        User $by,
+        Client|Clinic $about,
+        string $kind,
+        string $says,
+        array $facts = [],
+        ?string $reason = null,
+    ): self {
         return self::query()->create([
-            'clinic_id' => $about instanceof Clinic ? $about->id : $about->clinic_id, 'client_id' => $about instanceof Clinic ? null : $about->id, 'user_id' => $by->id,
-            'kind' => $kind, 'says' => mb_substr($says, 0, 300), 'facts' => $facts, 'reason' => $reason, 'made_at' => now(),
+            'clinic_id' => $about instanceof Clinic
+                ? $about->id
+                : $about->clinic_id, 'client_id' => $about instanceof Clinic
+                ? null
+                : $about->id, 'user_id' => $by->id,
+            'kind' => $kind, 'says' => mb_substr($says, 0, 300), 'facts' => $facts, 'reason' => $reason,
+            'made_at' => now(),
         ]);
     }
 }

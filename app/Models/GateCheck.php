@@ -29,6 +29,9 @@ final class GateCheck extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['readings' => 'array', 'symptoms' => 'array', 'because' => 'array', 'actions' => 'array', 'unknown' => 'array', 'pain' => 'integer', 'again_in_minutes' => 'integer'];
+        return [
+            'readings' => 'array', 'symptoms' => 'array', 'because' => 'array', 'actions' => 'array',
+            'unknown' => 'array', 'pain' => 'integer', 'again_in_minutes' => 'integer',
+        ];
     }
 }

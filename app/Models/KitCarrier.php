@@ -24,6 +24,9 @@ final class KitCarrier extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['mass_g' => 'integer', 'count' => 'integer', 'max_mass_g' => 'integer', 'max_pieces' => 'integer', 'plates' => 'boolean'];
+        return [
+            'mass_g' => 'integer', 'count' => 'integer', 'max_mass_g' => 'integer', 'max_pieces' => 'integer',
+            'plates' => 'boolean',
+        ];
     }
 }

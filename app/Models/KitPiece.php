@@ -25,6 +25,9 @@ final class KitPiece extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['mass_g' => 'integer', 'count' => 'integer', 'holdable' => 'boolean', 'packable' => 'boolean', 'plate' => 'boolean', 'weighed' => 'boolean'];
+        return [
+            'mass_g' => 'integer', 'count' => 'integer', 'holdable' => 'boolean', 'packable' => 'boolean',
+            'plate' => 'boolean', 'weighed' => 'boolean',
+        ];
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** Who tells what was done. What a clinician has corrected is not overwritten by what a phone or a device sends again. */
+/**
+ * Who tells what was done. What a clinician has corrected is not overwritten by what a phone or a device sends again.
+ */
 enum LogSource: string
 {
     case Clinician = 'clinician';

@@ -41,7 +41,10 @@ final class Plan extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['days' => 'array', 'notes' => 'array', 'version' => 'integer', 'revision' => 'integer', 'minutes' => 'integer'];
+        return [
+            'days' => 'array', 'notes' => 'array', 'version' => 'integer', 'revision' => 'integer',
+            'minutes' => 'integer',
+        ];
     }
 
     /** @return BelongsTo<Client, $this> */

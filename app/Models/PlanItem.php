@@ -26,14 +26,19 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class PlanItem extends Model
 {
     /** What goes along when an exercise is copied into another plan. */
-    public const COPIED = ['position', 'family', 'rung', 'goal', 'dose', 'sides', 'changes', 'because', 'findings', 'recipe'];
+    public const COPIED = [
+        'position', 'family', 'rung', 'goal', 'dose', 'sides', 'changes', 'because', 'findings', 'recipe',
+    ];
 
     protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['dose' => 'array', 'sides' => 'array', 'changes' => 'array', 'because' => 'array', 'findings' => 'array', 'position' => 'integer', 'last_load_g' => 'integer'];
+        return [
+            'dose' => 'array', 'sides' => 'array', 'changes' => 'array', 'because' => 'array', 'findings' => 'array',
+            'position' => 'integer', 'last_load_g' => 'integer',
+        ];
     }
 
     /** @return BelongsTo<Plan, $this> */

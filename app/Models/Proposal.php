@@ -39,7 +39,10 @@ final class Proposal extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['dose' => 'array', 'because' => 'array', 'review' => 'boolean', 'taken' => 'array', 'plan_snapshot_id' => 'integer'];
+        return [
+            'dose' => 'array', 'because' => 'array', 'review' => 'boolean', 'taken' => 'array',
+            'plan_snapshot_id' => 'integer',
+        ];
     }
 
     /** @return BelongsTo<PlanItem, $this> */

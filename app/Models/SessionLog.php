@@ -36,7 +36,10 @@ final class SessionLog extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['pain_before' => 'integer', 'pain_next_morning' => 'integer', 'version' => 'integer', 'source' => LogSource::class];
+        return [
+            'pain_before' => 'integer', 'pain_next_morning' => 'integer', 'version' => 'integer',
+            'source' => LogSource::class,
+        ];
     }
 
     /** @return HasMany<LogItem, $this> */

@@ -27,6 +27,8 @@ final class SessionLogVersion extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['version' => 'integer', 'source' => LogSource::class, 'was_in_force' => 'boolean', 'content' => 'array'];
+        return [
+            'version' => 'integer', 'source' => LogSource::class, 'was_in_force' => 'boolean', 'content' => 'array',
+        ];
     }
 }

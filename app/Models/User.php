@@ -56,7 +56,10 @@ final class User extends Authenticatable
         return base64_encode(random_bytes(32));
     }
 
-    /** What encrypts, in this person's browsers, what they typed and have not saved yet. A person from before there were keys gets one on first use. */
+    /**
+     * What encrypts, in this person's browsers, what they typed and have not saved yet. A person from before there
+     * were keys gets one on first use.
+     */
     public function keepKey(): string
     {
         if ($this->keep_key === null) {

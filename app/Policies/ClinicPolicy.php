@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Models\Clinic;
 use App\Models\User;
 
 /** Everyone reads the clinic's rulebook; its lead sets figures. */

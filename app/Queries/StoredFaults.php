@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
-use App\Actions\BuildSituation;
-use App\Actions\PlanItemRow;
 use App\Models\Clearance;
 use App\Models\Client;
 use App\Models\LogItem;
 use App\Models\Plan;
 use App\Models\Proposal;
 use App\Models\SessionLog;
+use App\Rows\BuildSituation;
+use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Errors\CoreError;
@@ -22,8 +22,8 @@ use BuoyantStep\Core\Units\Day;
 use ValueError;
 
 /**
- * What of a stored record cannot be computed with, part by part, and where it is put right: on Screen, or by taking the part
- * out. Asked only once something has failed.
+ * What of a stored record cannot be computed with, part by part, and where it is put right: on Screen, or by taking
+ * the part out. Asked only once something has failed.
  *
  * @phpstan-type Fault array{part: string, id: int, where: string, says: string, take_out: bool}
  */
@@ -40,12 +40,22 @@ final class StoredFaults
     {
         $client->loadMissing([...BuildSituation::RELATIONS, 'clearances']);
         $found = [
-            ...$this->fault('screen', 0, 'Screen', false, fn () => Profile::read(new Bag($this->build->openForm($client)))),
+            ...$this->fault(
+                'screen', 0, 'Screen', false, fn () => Profile::read(new Bag($this->build->openForm($client))),
+            ),
             ...$this->fault('place', 0, 'Kit, home', true, static fn () => BuildSituation::place($client)),
-            ...$this->clearances($client), ...$this->measures($client), ...$this->kit($client), ...$this->plans($client), ...$this->logs($client),
+            ...$this->clearances($client), ...$this->measures($client), ...$this->kit($client),
+            ...$this->plans($client), ...$this->logs($client),
         ];
 
-        return $found === [] ? [['part' => 'other', 'id' => 0, 'where' => 'This record', 'says' => $met->getMessage(), 'take_out' => false]] : $found;
+        return $found === []
+            ? [
+                [
+                    'part' => 'other', 'id' => 0, 'where' => 'This record', 'says' => $met->getMessage(),
+                    'take_out' => false,
+                ],
+            ]
+            : $found;
     }
 
     /** @return list<Fault> */
@@ -53,7 +63,12 @@ final class StoredFaults
     {
         $found = [];
         foreach ($client->clearances as $clearance) {
-            $found = [...$found, ...$this->fault('clearance', $clearance->id, 'Screen, clearance', true, static fn () => self::days($clearance))];
+            $found = [
+                ...$found,
+                ...$this->fault(
+                    'clearance', $clearance->id, 'Screen, clearance', true, static fn () => self::days($clearance),
+                ),
+            ];
         }
 
         return $found;
@@ -72,7 +87,13 @@ final class StoredFaults
     {
         $found = [];
         foreach ($client->measures as $measure) {
-            $found = [...$found, ...$this->fault('measure', $measure->id, 'Measure, '.$measure->measured_on, true, static fn () => BuildSituation::result($measure))];
+            $found = [
+                ...$found,
+                ...$this->fault(
+                    'measure', $measure->id, 'Measure, '.$measure->measured_on, true,
+                    static fn () => BuildSituation::result($measure),
+                ),
+            ];
         }
 
         return $found;
@@ -83,13 +104,29 @@ final class StoredFaults
     {
         $found = [];
         foreach ($client->pieces as $piece) {
-            $found = [...$found, ...$this->fault('piece', $piece->id, 'Kit, '.$piece->label, true, static fn () => BuildSituation::piece($piece))];
+            $found = [
+                ...$found,
+                ...$this->fault(
+                    'piece', $piece->id, 'Kit, '.$piece->label, true, static fn () => BuildSituation::piece($piece),
+                ),
+            ];
         }
         foreach ($client->carriers as $carrier) {
-            $found = [...$found, ...$this->fault('carrier', $carrier->id, 'Kit, '.$carrier->label, true, static fn () => BuildSituation::carrier($carrier))];
+            $found = [
+                ...$found,
+                ...$this->fault(
+                    'carrier', $carrier->id, 'Kit, '.$carrier->label, true,
+                    static fn () => BuildSituation::carrier($carrier),
+                ),
+            ];
         }
         foreach ($client->bands as $band) {
-            $found = [...$found, ...$this->fault('band', $band->id, 'Kit, '.$band->label, true, static fn () => BuildSituation::band($band))];
+            $found = [
+                ...$found,
+                ...$this->fault(
+                    'band', $band->id, 'Kit, '.$band->label, true, static fn () => BuildSituation::band($band),
+                ),
+            ];
         }
 
         return $found;
@@ -101,7 +138,9 @@ final class StoredFaults
         $found = [];
         foreach ($client->plans()->whereIn('status', [Plan::DRAFT, Plan::ISSUED])->with('items')->get() as $plan) {
             foreach ($plan->items as $item) {
-                $found = [...$found, ...$this->fault('plan_item', $item->id, sprintf('Plan, version %d, %s', $plan->version, str_replace('_', ' ', $item->family)), true, function () use ($item): void {
+                $found = [...$found, ...$this->fault('plan_item', $item->id, sprintf(
+                    'Plan, version %d, %s', $plan->version, str_replace('_', ' ', $item->family),
+                ), true, function () use ($item): void {
                     $this->catalogue->family($item->family)->rung($item->rung);
                     PlanItemRow::dose($item);
                     PlanItemRow::goal($item);
@@ -109,12 +148,13 @@ final class StoredFaults
             }
         }
         foreach ($client->proposals()->where('status', Proposal::OPEN)->with('planItem')->get() as $proposal) {
-            $found = [...$found, ...$this->fault('proposal', $proposal->id, 'Review', true, function () use ($proposal): void {
+            $read = function () use ($proposal): void {
                 $this->catalogue->family($proposal->planItem->family)->rung($proposal->rung);
                 $this->catalogue->family($proposal->planItem->family)->rung($proposal->planItem->rung);
                 PlanItemRow::dose($proposal->planItem);
                 Dose::read(new Bag($proposal->dose));
-            })];
+            };
+            $found = [...$found, ...$this->fault('proposal', $proposal->id, 'Review', true, $read)];
         }
 
         return $found;
@@ -126,10 +166,11 @@ final class StoredFaults
         $found = [];
         foreach ($client->logs()->with('items')->limit(self::SESSIONS)->get() as $log) {
             foreach ($log->items as $item) {
-                $found = [...$found, ...$this->fault('log_item', $item->id, self::session($log, $item), true, function () use ($item): void {
+                $read = function () use ($item): void {
                     $this->catalogue->family($item->family)->rung($item->rung);
                     array_map(static fn (array $s): LoggedSet => LoggedSet::read(new Bag($s)), $item->sets);
-                })];
+                };
+                $found = [...$found, ...$this->fault('log_item', $item->id, self::session($log, $item), true, $read)];
             }
         }
 
@@ -152,9 +193,26 @@ final class StoredFaults
 
             return [];
         } catch (CoreError $e) {
-            return [['part' => $part, 'id' => $id, 'where' => $where.($part === 'screen' ? ', '.str_replace(['/', '_'], [' ', ' '], trim($e->pointer, '/')) : ''), 'says' => $e->getMessage(), 'take_out' => $takeOut]];
+            return [
+                [
+                    'part' => $part,
+                    'id' => $id,
+                    'where' => $where.(
+                        $part === 'screen'
+                            ? ', '.str_replace(['/', '_'], [' ', ' '], trim($e->pointer, '/'))
+                            : ''
+                    ),
+                    'says' => $e->getMessage(),
+                    'take_out' => $takeOut,
+                ],
+            ];
         } catch (ValueError) {
-            return [['part' => $part, 'id' => $id, 'where' => $where, 'says' => 'It holds a word that is not known here.', 'take_out' => $takeOut]];
+            return [
+                [
+                    'part' => $part, 'id' => $id, 'where' => $where,
+                    'says' => 'It holds a word that is not known here.', 'take_out' => $takeOut,
+                ],
+            ];
         }
     }
 }

@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Prints every text of the exercise catalogue that a person reads, a line each: for the spelling check of bin/test static.
+// Prints every text of the exercise catalogue that a person reads, a line each: for the spelling check of bin/test
+// static.
 
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Kit\Thing;
@@ -12,7 +13,13 @@ require __DIR__.'/../../vendor/autoload.php';
 foreach (Catalogue::standard()->families() as $family) {
     echo implode("\n", [$family->name, $family->purpose, ...$family->gymMachines]), "\n";
     foreach ($family->rungs as $rung) {
-        echo implode("\n", [$rung->name, $rung->step, $rung->setUp, ...$rung->cues, ...$rung->mistakes, $rung->tooHardIf, $rung->tooEasyIf, $rung->feel, ...$rung->muscles]), "\n";
+        echo implode(
+            "\n",
+            [
+                $rung->name, $rung->step, $rung->setUp, ...$rung->cues, ...$rung->mistakes, $rung->tooHardIf,
+                $rung->tooEasyIf, $rung->feel, ...$rung->muscles,
+            ],
+        ), "\n";
     }
 }
 foreach (Thing::cases() as $thing) {

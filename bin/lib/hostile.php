@@ -28,6 +28,8 @@ if ($database !== []) {
     printf("crash: %.0f s\n", microtime(true) - $began);
 }
 ksort($tally->statuses);
-echo 'answers: '.implode(' ', array_map(static fn (int $s, int $n): string => "$s=$n", array_keys($tally->statuses), $tally->statuses))."\n";
+echo 'answers: '.implode(
+    ' ', array_map(static fn (int $s, int $n): string => "$s=$n", array_keys($tally->statuses), $tally->statuses),
+)."\n";
 echo $tally->line()."\n";
 exit($tally->isClean() ? 0 : 1);

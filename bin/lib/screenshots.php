@@ -25,12 +25,27 @@ try {
         'plan' => ['/clients/1/plan', null],
         'steps' => ['/clients/1/plan', static function (Chrome $c): void {
             $c->press('Seat rise')->see('Change dose');
-            $c->driver->executeScript('[...document.querySelectorAll("h2 button")].find((b) => b.textContent.includes("Seat rise")).scrollIntoView()');
+            $c->driver->executeScript(
+                '[...document.querySelectorAll("h2 button")].find((b) => b.textContent.includes("Seat '
+                    .'rise")).scrollIntoView()',
+            );
         }],
-        'because' => ['/clients/1/plan', static fn (Chrome $c) => $c->driver->executeScript('document.querySelectorAll("[data-because]")[2].click()')],
+        'because' => [
+            '/clients/1/plan',
+            static fn (Chrome $c) => $c->driver->executeScript(
+                'document.querySelectorAll("[data-because]")[2].click()',
+            ),
+        ],
         'sheet' => ['/clients/1/sheet', null],
-        'rulebook' => ['/rulebook', static fn (Chrome $c) => $c->fill('Find by condition, field, words or source', 'hypertension')],
-        'bench' => ['/bench', static fn (Chrome $c) => $c->choose('Client', 'Ilse Varga')->fill('Gateway token', DemoAccounts::GATEWAY_TOKEN)->press('Read and send')->see(': fresh')],
+        'rulebook' => [
+            '/rulebook', static fn (Chrome $c) => $c->fill('Find by condition, field, words or source', 'hypertension'),
+        ],
+        'bench' => [
+            '/bench',
+            static fn (Chrome $c) => $c->choose('Client', 'Ilse Varga')->fill(
+                'Gateway token', DemoAccounts::GATEWAY_TOKEN,
+            )->press('Read and send')->see(': fresh'),
+        ],
         'gate' => ['/clients/1/gate', null],
         'log' => ['/clients/1/log', static fn (Chrome $c) => $c->press('all ')],
         'review' => ['/clients/1/review', null],
@@ -39,7 +54,9 @@ try {
     if ($only === null || $only === 'sign-in') {
         $chrome->shot("$folder/sign-in.png");
     }
-    $chrome->fill('Email', DemoAccounts::CLINICIAN)->fill('Password', DemoAccounts::PASSWORD)->press('Sign in')->see('need you');
+    $chrome->fill('Email', DemoAccounts::CLINICIAN)->fill(
+        'Password', DemoAccounts::PASSWORD,
+    )->press('Sign in')->see('need you');
     foreach ($views as $name => [$path, $then]) {
         if ($only !== null && $only !== $name) {
             continue;
@@ -56,14 +73,20 @@ try {
         $chrome->visit('/clients/2/screen');
         $chrome->driver->switchTo()->newWindow();
         $chrome->size(1280, 800);
-        $chrome->visit('/clients/2/screen')->fill('Minutes a session', '25')->fill('What they want to do again', 'climb to the loft')->press('Save screen')->see('Screen saved');
+        $chrome->visit('/clients/2/screen')->fill('Minutes a session', '25')->fill(
+            'What they want to do again', 'climb to the loft',
+        )->press('Save screen')->see('Screen saved');
         $chrome->driver->close();
         $chrome->driver->switchTo()->window($first);
-        $chrome->fill('Minutes a session', '40')->press('Save screen')->see('saved this meanwhile')->shot("$folder/conflict.png");
+        $chrome->fill(
+            'Minutes a session', '40',
+        )->press('Save screen')->see('saved this meanwhile')->shot("$folder/conflict.png");
     }
     if ($only === null || $only === 'at-home') {
         $chrome->visit('/clients/9/screen')->press('Make a link')->see('it is shown once');
-        $link = $chrome->driver->findElement(WebDriverBy::cssSelector('section[aria-label="From home"] code'))->getText();
+        $link = $chrome->driver->findElement(
+            WebDriverBy::cssSelector('section[aria-label="From home"] code'),
+        )->getText();
         $chrome->size(390, 844);
         $chrome->visit((string) parse_url($link, PHP_URL_PATH))->shot("$folder/at-home.png");
         $chrome->size(1280, 800);

@@ -3,14 +3,18 @@
 declare(strict_types=1);
 
 /*
- * What PHP's own server asks for each request: files of public/ as they are, with the same headers as every other answer;
- * everything else goes to the application. Nothing is logged: an address can hold a link that is a key.
+ * What PHP's own server asks for each request: files of public/ as they are, with the same headers as every other
+ * answer; everything else goes to the application. Nothing is logged: an address can hold a link that is a key.
  */
 
 $public = (string) getcwd();
 $path = urldecode((string) parse_url((string) ($_SERVER['REQUEST_URI'] ?? '/'), PHP_URL_PATH));
 $file = $path === '/' || str_contains($path, "\0") ? false : realpath($public.$path);
-$types = ['js' => 'text/javascript; charset=UTF-8', 'css' => 'text/css; charset=UTF-8', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'png' => 'image/png', 'ico' => 'image/x-icon', 'txt' => 'text/plain; charset=UTF-8', 'json' => 'application/json'];
+$types = [
+    'js' => 'text/javascript; charset=UTF-8', 'css' => 'text/css; charset=UTF-8', 'svg' => 'image/svg+xml',
+    'woff2' => 'font/woff2', 'woff' => 'font/woff', 'png' => 'image/png', 'ico' => 'image/x-icon',
+    'txt' => 'text/plain; charset=UTF-8', 'json' => 'application/json',
+];
 $type = $file === false ? null : $types[pathinfo($file, PATHINFO_EXTENSION)] ?? null;
 
 if ($file !== false && $type !== null && is_file($file) && str_starts_with($file, (string) realpath($public).'/')) {
@@ -23,7 +27,11 @@ if ($file !== false && $type !== null && is_file($file) && str_starts_with($file
     header('Permissions-Policy: camera=(), microphone=(), geolocation=(), payment=(), usb=(), bluetooth=()');
     header('Cross-Origin-Resource-Policy: same-origin');
     // The name of a built file changes with its content.
-    header(str_starts_with($path, '/build/assets/') ? 'Cache-Control: public, max-age=31536000, immutable' : 'Cache-Control: no-cache');
+    header(
+        str_starts_with($path, '/build/assets/')
+            ? 'Cache-Control: public, max-age=31536000, immutable'
+            : 'Cache-Control: no-cache',
+    );
     header('Content-Length: '.filesize($file));
     if (($_SERVER['REQUEST_METHOD'] ?? 'GET') !== 'HEAD') {
         readfile($file);

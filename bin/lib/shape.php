@@ -10,7 +10,9 @@ $root = dirname(__DIR__, 2);
 function filesOf(string $root, string $folder, string $ending): array
 {
     $found = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (new RecursiveIteratorIterator(
+        new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS),
+    ) as $file) {
         if (str_ends_with((string) $file, $ending)) {
             $found[] = (string) $file;
         }
@@ -63,14 +65,19 @@ function functionsOf(string $file): array
         $end = $tokens[$n]->line ?? $tokens[$i]->line;
         for ($depth = 0; $n < $count && $tokens[$n]->text !== ';' || $depth > 0; $n++) {
             $depth += match (true) {
-                in_array($tokens[$n]->text, ['{', '${'], true), $tokens[$n]->is(T_CURLY_OPEN) => 1, $tokens[$n]->text === '}' => -1, default => 0
+                in_array($tokens[$n]->text, ['{', '${'], true), $tokens[$n]->is(T_CURLY_OPEN) => 1,
+                $tokens[$n]->text === '}' => -1, default => 0
             };
             $end = $tokens[$n]->line;
             if ($depth === 0 && $tokens[$n]->text === '}') {
                 break;
             }
         }
-        $found[] = ['name' => basename($file, '.php').'::'.$name, 'lines' => $end - $tokens[$i]->line + 1, 'parameters' => $parameters, 'array' => preg_match('/:\s*\??array\b/', $type) === 1, 'constructor' => $name === '__construct'];
+        $found[] = [
+            'name' => basename($file, '.php').'::'.$name, 'lines' => $end - $tokens[$i]->line + 1,
+            'parameters' => $parameters, 'array' => preg_match('/:\s*\??array\b/', $type) === 1,
+            'constructor' => $name === '__construct',
+        ];
     }
 
     return $found;
@@ -81,25 +88,45 @@ foreach (['core/src', 'app'] as $folder) {
     $lines = array_map(static fn (string $f): int => count(file($f) ?: []), $files);
     $long = 0;
     foreach ($files as $file) {
-        $long += count(array_filter(file($file, FILE_IGNORE_NEW_LINES) ?: [], static fn (string $l): bool => mb_strlen($l) > 120));
+        $long += count(
+            array_filter(file($file, FILE_IGNORE_NEW_LINES) ?: [], static fn (string $l): bool => mb_strlen($l) > 120),
+        );
     }
     $functions = array_merge(...array_map(functionsOf(...), $files));
     $methods = array_values(array_filter($functions, static fn (array $f): bool => ! $f['constructor']));
     $constructors = array_values(array_filter($functions, static fn (array $f): bool => $f['constructor']));
     usort($methods, static fn (array $a, array $b): int => $b['lines'] <=> $a['lines']);
     usort($constructors, static fn (array $a, array $b): int => $b['parameters'] <=> $a['parameters']);
-    $say = static fn (array $some, string $what): string => implode(', ', array_map(static fn (array $f): string => $f['name'].' '.$f[$what], array_slice($some, 0, 5)));
+    $say = static fn (array $some, string $what): string => implode(
+        ', ', array_map(static fn (array $f): string => $f['name'].' '.$f[$what], array_slice($some, 0, 5)),
+    );
     $arrays = count(array_filter($methods, static fn (array $m): bool => $m['array']));
     printf("%s\n", $folder);
-    printf("  %-34s %d files, %d lines, median %d, longest %d\n", 'size', count($files), array_sum($lines), middle($lines), max($lines));
+    printf(
+        "  %-34s %d files, %d lines, median %d, longest %d\n", 'size', count($files), array_sum($lines), middle($lines),
+        max($lines),
+    );
     printf("  %-34s %d (%.1f %%)\n", 'lines over 120', $long, 100 * $long / array_sum($lines));
-    printf("  %-34s %d of %d over 40 lines; %s\n", 'methods', count(array_filter($methods, static fn (array $m): bool => $m['lines'] > 40)), count($methods), $say($methods, 'lines'));
-    printf("  %-34s %d over 6 parameters; %s\n", 'constructors', count(array_filter($constructors, static fn (array $c): bool => $c['parameters'] > 6)), $say($constructors, 'parameters'));
+    printf(
+        "  %-34s %d of %d over 40 lines; %s\n",
+        'methods',
+        count(array_filter($methods, static fn (array $m): bool => $m['lines'] > 40)),
+        count($methods),
+        $say($methods, 'lines'),
+    );
+    printf(
+        "  %-34s %d over 6 parameters; %s\n",
+        'constructors',
+        count(array_filter($constructors, static fn (array $c): bool => $c['parameters'] > 6)),
+        $say($constructors, 'parameters'),
+    );
     printf("  %-34s %d (%.0f %%)\n", 'methods that return arrays', $arrays, 100 * $arrays / max(1, count($methods)));
 }
 
 /** The rooms of the core, lowest first, as the architecture test has them. */
-preg_match("/const ROOMS = \[(.*?)\];/s", (string) file_get_contents("$root/tests/Architecture/DirectionTest.php"), $found);
+preg_match(
+    "/const ROOMS = \[(.*?)\];/s", (string) file_get_contents("$root/tests/Architecture/DirectionTest.php"), $found,
+);
 preg_match_all("/'(\w+)'/", $found[1] ?? '', $rooms);
 $back = 0;
 echo "rooms of core/src\n";
@@ -115,6 +142,10 @@ foreach ($rooms[1] as $rank => $room) {
         }
     }
     arsort($uses);
-    printf("  %-34s %s\n", $room, implode(', ', array_map(static fn (string $r, int $n): string => "$r $n", array_keys($uses), $uses)));
+    printf(
+        "  %-34s %s\n",
+        $room,
+        implode(', ', array_map(static fn (string $r, int $n): string => "$r $n", array_keys($uses), $uses)),
+    );
 }
 printf("  %-34s %d\n", 'imports that run back', $back);

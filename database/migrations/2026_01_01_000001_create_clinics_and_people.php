@@ -56,8 +56,11 @@ return new class extends Migration
             $table->timestamps();
             $table->index(['clinic_id', 'family_name']);
         });
-        // The forms refuse these with a better sentence; the checks are there for whatever does not come through a form.
-        DB::statement('ALTER TABLE clients ADD CONSTRAINT clients_body_mass CHECK (body_mass_g BETWEEN 20000 AND 350000)');
+        // The forms refuse these with a better sentence; the checks are there for whatever does not come through a
+        // form.
+        DB::statement(
+            'ALTER TABLE clients ADD CONSTRAINT clients_body_mass CHECK (body_mass_g BETWEEN 20000 AND 350000)',
+        );
         DB::statement('ALTER TABLE clients ADD CONSTRAINT clients_height CHECK (height_mm BETWEEN 900 AND 2300)');
         DB::statement('ALTER TABLE clients ADD CONSTRAINT clients_minutes CHECK (minutes BETWEEN 5 AND 120)');
         DB::statement('ALTER TABLE clients ADD CONSTRAINT clients_usual_pain CHECK (usual_pain <= 10)');
@@ -72,7 +75,10 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['client_id', 'code', 'side']);
         });
-        DB::statement('ALTER TABLE client_conditions ADD CONSTRAINT condition_dates CHECK (until IS NULL OR since IS NULL OR until >= since)');
+        DB::statement(
+            'ALTER TABLE client_conditions ADD CONSTRAINT condition_dates CHECK (until IS NULL OR since IS NULL OR '
+                .'until >= since)',
+        );
         Schema::create('clearances', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('client_id')->constrained()->cascadeOnDelete();

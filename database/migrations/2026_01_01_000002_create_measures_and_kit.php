@@ -28,7 +28,10 @@ return new class extends Migration
             $table->index(['client_id', 'test', 'measured_on']);
         });
         DB::statement('ALTER TABLE measure_results ADD CONSTRAINT measure_value CHECK (value IS NULL OR value >= 0)');
-        DB::statement('ALTER TABLE measure_results ADD CONSTRAINT measure_says CHECK (value IS NOT NULL OR load_g IS NOT NULL OR not_tested IS NOT NULL)');
+        DB::statement(
+            'ALTER TABLE measure_results ADD CONSTRAINT measure_says CHECK (value IS NOT NULL OR load_g IS NOT NULL '
+                .'OR not_tested IS NOT NULL)',
+        );
         Schema::create('kit_pieces', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('client_id')->constrained()->cascadeOnDelete();
@@ -42,7 +45,10 @@ return new class extends Migration
             $table->boolean('weighed')->default(false);
             $table->timestamps();
         });
-        DB::statement('ALTER TABLE kit_pieces ADD CONSTRAINT piece_range CHECK (mass_g BETWEEN 1 AND 100000 AND count BETWEEN 1 AND 99)');
+        DB::statement(
+            'ALTER TABLE kit_pieces ADD CONSTRAINT piece_range CHECK (mass_g BETWEEN 1 AND 100000 AND count BETWEEN 1 '
+                .'AND 99)',
+        );
         Schema::create('kit_carriers', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('client_id')->constrained()->cascadeOnDelete();
@@ -55,7 +61,10 @@ return new class extends Migration
             $table->boolean('plates')->default(false);
             $table->timestamps();
         });
-        DB::statement('ALTER TABLE kit_carriers ADD CONSTRAINT carrier_range CHECK (mass_g <= 100000 AND max_mass_g <= 100000 AND count BETWEEN 1 AND 99 AND max_pieces <= 60)');
+        DB::statement(
+            'ALTER TABLE kit_carriers ADD CONSTRAINT carrier_range CHECK (mass_g <= 100000 AND max_mass_g <= 100000 '
+                .'AND count BETWEEN 1 AND 99 AND max_pieces <= 60)',
+        );
     }
 
     public function down(): void

@@ -64,7 +64,10 @@ return new class extends Migration
             $table->unique(['client_id', 'idempotency_key']);
             $table->index(['client_id', 'done_on']);
         });
-        DB::statement('ALTER TABLE session_logs ADD CONSTRAINT log_pain CHECK ((pain_before IS NULL OR pain_before <= 10) AND (pain_next_morning IS NULL OR pain_next_morning <= 10))');
+        DB::statement(
+            'ALTER TABLE session_logs ADD CONSTRAINT log_pain CHECK ((pain_before IS NULL OR pain_before <= 10) AND '
+                .'(pain_next_morning IS NULL OR pain_next_morning <= 10))',
+        );
         Schema::create('log_items', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('session_log_id')->constrained()->cascadeOnDelete();
@@ -78,7 +81,9 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['session_log_id', 'plan_item_id']);
         });
-        DB::statement('ALTER TABLE log_items ADD CONSTRAINT log_item_pain CHECK (pain_during IS NULL OR pain_during <= 10)');
+        DB::statement(
+            'ALTER TABLE log_items ADD CONSTRAINT log_item_pain CHECK (pain_during IS NULL OR pain_during <= 10)',
+        );
         Schema::create('proposals', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('client_id')->constrained()->cascadeOnDelete();
@@ -111,7 +116,8 @@ return new class extends Migration
         // The record of decisions only grows: the database itself refuses to change or remove a row.
         foreach (['UPDATE', 'DELETE'] as $verb) {
             DB::unprepared(sprintf(
-                "CREATE TRIGGER decisions_no_%s BEFORE %s ON decisions FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'The record of decisions is append-only'",
+                "CREATE TRIGGER decisions_no_%s BEFORE %s ON decisions FOR EACH ROW SIGNAL SQLSTATE '45000' "
+                    ."SET MESSAGE_TEXT = 'The record of decisions is append-only'",
                 strtolower($verb), $verb,
             ));
         }

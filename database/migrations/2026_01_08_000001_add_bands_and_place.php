@@ -23,7 +23,10 @@ return new class extends Migration
             $table->json('pulls');
             $table->timestamps();
         });
-        DB::statement('ALTER TABLE kit_bands ADD CONSTRAINT band_range CHECK (rest_mm BETWEEN 50 AND 10000 AND max_elongation_pct BETWEEN 1 AND 600)');
+        DB::statement(
+            'ALTER TABLE kit_bands ADD CONSTRAINT band_range CHECK (rest_mm BETWEEN 50 AND 10000 AND '
+                .'max_elongation_pct BETWEEN 1 AND 600)',
+        );
         // A recipe of many pieces, or a band with where to stand, is longer than the 300 characters it had.
         Schema::table('plan_items', function (Blueprint $table): void {
             $table->text('recipe')->nullable()->change();

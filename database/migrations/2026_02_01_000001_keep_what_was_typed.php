@@ -18,8 +18,13 @@ return new class extends Migration
             // Grows with every change to any plan of the client, drafting and issuing included.
             $table->unsignedInteger('plan_revision')->default(0);
         });
-        DB::statement('UPDATE clients SET plan_revision = COALESCE((SELECT MAX(revision) FROM plans WHERE plans.client_id = clients.id), 0)');
-        Schema::table('plans', fn (Blueprint $table) => $table->string('issue_reason', 500)->nullable()->after('issued_by'));
+        DB::statement(
+            'UPDATE clients SET plan_revision = COALESCE((SELECT MAX(revision) FROM plans WHERE plans.client_id = '
+                .'clients.id), 0)',
+        );
+        Schema::table(
+            'plans', fn (Blueprint $table) => $table->string('issue_reason', 500)->nullable()->after('issued_by'),
+        );
         // A plan's draft as it was before a change, to go back to.
         Schema::create('plan_snapshots', function (Blueprint $table): void {
             $table->id();
@@ -46,10 +51,15 @@ return new class extends Migration
         });
         $this->logs();
         // What the table says of a key must hold to the letter: no case, no accent, no trailing space is the same.
-        DB::statement('ALTER TABLE device_readings MODIFY idempotency_key VARCHAR(64) COLLATE utf8mb4_nopad_bin NOT NULL');
+        DB::statement(
+            'ALTER TABLE device_readings MODIFY idempotency_key VARCHAR(64) COLLATE utf8mb4_nopad_bin NOT NULL',
+        );
         DB::statement('UPDATE users SET email = LOWER(TRIM(email))');
         DB::statement('ALTER TABLE users MODIFY email VARCHAR(190) COLLATE utf8mb4_nopad_bin NOT NULL');
-        Schema::table('device_readings', fn (Blueprint $table) => $table->char('content_hash', 64)->nullable()->after('idempotency_key'));
+        Schema::table(
+            'device_readings',
+            fn (Blueprint $table) => $table->char('content_hash', 64)->nullable()->after('idempotency_key'),
+        );
     }
 
     private function logs(): void
@@ -92,11 +102,15 @@ return new class extends Migration
             $table->dropColumn('taken');
         });
         Schema::dropIfExists('session_log_versions');
-        Schema::table('session_logs', fn (Blueprint $table) => $table->dropColumn(['version', 'content_hash', 'source']));
+        Schema::table(
+            'session_logs', fn (Blueprint $table) => $table->dropColumn(['version', 'content_hash', 'source']),
+        );
         Schema::table('device_readings', fn (Blueprint $table) => $table->dropColumn('content_hash'));
         Schema::dropIfExists('form_posts');
         Schema::dropIfExists('plan_snapshots');
         Schema::table('plans', fn (Blueprint $table) => $table->dropColumn('issue_reason'));
-        Schema::table('clients', fn (Blueprint $table) => $table->dropColumn(['screen_version', 'kit_version', 'plan_revision']));
+        Schema::table(
+            'clients', fn (Blueprint $table) => $table->dropColumn(['screen_version', 'kit_version', 'plan_revision']),
+        );
     }
 };

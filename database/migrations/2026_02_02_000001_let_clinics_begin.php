@@ -32,7 +32,11 @@ return new class extends Migration
             $table->timestamp('revoked_at')->nullable();
             $table->timestamps();
         });
-        DB::statement("INSERT INTO gateway_tokens (clinic_id, label, token_hash, created_at, updated_at) SELECT id, 'first gateway', gateway_token_hash, NOW(), NOW() FROM clinics WHERE gateway_token_hash IS NOT NULL");
+        DB::statement(
+            'INSERT INTO gateway_tokens (clinic_id, label, token_hash, created_at, updated_at) '
+            ."SELECT id, 'first gateway', "
+            .'gateway_token_hash, NOW(), NOW() FROM clinics WHERE gateway_token_hash IS NOT NULL',
+        );
         Schema::table('clinics', fn (Blueprint $table) => $table->dropColumn('gateway_token_hash'));
     }
 

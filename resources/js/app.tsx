@@ -5,7 +5,7 @@ import { watchForTrouble } from "@/lib/trouble";
 import type { ComponentType } from "react";
 import { createRoot } from "react-dom/client";
 
-const pages = import.meta.glob<{ default: ComponentType }>("./pages/*.tsx");
+const pages = import.meta.glob<{ default: ComponentType }>(["./pages/*.tsx", "./pages/*/*.tsx"]);
 
 watchForTrouble();
 

@@ -39,8 +39,13 @@ it('shows all keys, goes to every stage by its letter, and leaves letters alone 
     $chrome->letGo()->type('?')->see('accept, edit, refuse the proposal');
     $chrome->type(WebDriverKeys::ESCAPE)->gone('accept, edit, refuse the proposal');
     $chrome->visit('/clients/1/plan');
-    $here = static fn (): string => (string) $chrome->ask('document.querySelector("nav[aria-label=Stages] [aria-current=page]").innerText');
-    foreach (['s' => 'Screen', 'm' => 'Measure', 'l' => 'Limits', 'k' => 'Kit', 'h' => 'Sheet', 'c' => 'Gate', 'o' => 'Log', 'v' => 'Review', 'p' => 'Plan'] as $letter => $stage) {
+    $here = static fn (): string => (string) $chrome->ask(
+        'document.querySelector("nav[aria-label=Stages] [aria-current=page]").innerText',
+    );
+    foreach ([
+        's' => 'Screen', 'm' => 'Measure', 'l' => 'Limits', 'k' => 'Kit', 'h' => 'Sheet', 'c' => 'Gate', 'o' => 'Log',
+        'v' => 'Review', 'p' => 'Plan',
+    ] as $letter => $stage) {
         $chrome->letGo()->type('g', $letter);
         $chrome->until(static fn (): bool => str_starts_with($here(), $stage), "the stage $stage after g $letter");
     }
@@ -50,10 +55,16 @@ it('shows all keys, goes to every stage by its letter, and leaves letters alone 
 
 it('finds commands as well as clients, and nothing of another clinic', function (): void {
     $chrome = $this->chrome;
-    $options = static fn (): array => array_map(static fn ($o): string => $o->getText(), $chrome->driver->findElements(WebDriverBy::xpath('//*[@role="option"]')));
+    $options = static fn (): array => array_map(
+        static fn ($o): string => $o->getText(),
+        $chrome->driver->findElements(WebDriverBy::xpath('//*[@role="option"]')),
+    );
     $chrome->driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'k']);
     $chrome->type('rule');
-    $chrome->until(static fn (): bool => count($options()) === 1 && str_contains($options()[0], 'Rulebook'), 'the rulebook among the found');
+    $chrome->until(
+        static fn (): bool => count($options()) === 1 && str_contains($options()[0], 'Rulebook'),
+        'the rulebook among the found',
+    );
     $chrome->type(WebDriverKeys::ARROW_DOWN, WebDriverKeys::ENTER)->see('Where practitioners disagree');
     $chrome->driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'k']);
     $chrome->type('harbour');
@@ -66,11 +77,18 @@ it('lights up the limits that shape a dose, and the doses that a limit shapes', 
     $chrome->visit('/clients/1/plan')->see('Limits in force');
     $lit = static fn (): int => (int) $chrome->ask('document.querySelectorAll("aside a.outline-2").length');
     expect($lit())->toBe(0);
-    $chrome->driver->executeScript('[...document.querySelectorAll("[data-because]")].find((b) => b.textContent.includes("Seat rise")).focus()');
+    $chrome->driver->executeScript(
+        '[...document.querySelectorAll("[data-because]")].find((b) => b.textContent.includes("Seat rise")).focus()',
+    );
     $chrome->until(static fn (): bool => $lit() >= 2, 'the limits that shape the seat rise');
     $chrome->letGo();
-    $chrome->driver->executeScript('[...document.querySelectorAll("aside a")].find((a) => a.textContent.includes("60 % of 1RM")).focus()');
-    $chrome->until(static fn (): bool => (int) $chrome->ask('document.querySelectorAll("main ol > li.bg-shallow").length') >= 2, 'the doses that the load limit shapes');
+    $chrome->driver->executeScript(
+        '[...document.querySelectorAll("aside a")].find((a) => a.textContent.includes("60 % of 1RM")).focus()',
+    );
+    $chrome->until(
+        static fn (): bool => (int) $chrome->ask('document.querySelectorAll("main ol > li.bg-shallow").length') >= 2,
+        'the doses that the load limit shapes',
+    );
     // From the limit it is one more step to everyone who asked for it.
     $chrome->type(WebDriverKeys::ENTER)->see('The tightest value of each field wins.');
     expect($chrome->ask('location.hash'))->toBe('#load_pct_max');
@@ -98,11 +116,18 @@ it('takes a result by stopwatch and by counter, and a test that was not done wit
     usleep(1_200_000);
     $chrome->press('Stop');
     expect((float) $chrome->value('Tandem stand, s'))->toBeGreaterThan(1.0)->toBeLessThan(6.0);
-    $chrome->fill('Tandem stand, s', '61')->fill('Hand grip not tested, because', 'painful thumb')->press('Save 3 results')->see('Tandem stand');
-    $chrome->until(static fn (): bool => (int) $chrome->ask('document.querySelectorAll("[role=alert]").length') >= 1, 'the error at the tandem stand');
+    $chrome->fill('Tandem stand, s', '61')->fill(
+        'Hand grip not tested, because', 'painful thumb',
+    )->press('Save 3 results')->see('Tandem stand');
+    $chrome->until(
+        static fn (): bool => (int) $chrome->ask('document.querySelectorAll("[role=alert]").length') >= 1,
+        'the error at the tandem stand',
+    );
     // What was typed is still there, and one mended value is enough.
     expect($chrome->value('Hand grip not tested, because'))->toBe('painful thumb');
-    $chrome->fill('Tandem stand, s', '7')->press('Save 3 results')->see('3 results saved.')->see('not tested: painful thumb');
+    $chrome->fill('Tandem stand, s', '7')->press('Save 3 results')->see('3 results saved.')->see(
+        'not tested: painful thumb',
+    );
 });
 
 it('edits a proposal by key, keeps a wrong load in the box, and takes one as the page shows it', function (): void {
@@ -110,15 +135,22 @@ it('edits a proposal by key, keeps a wrong load in the box, and takes one as the
     $chrome->visit('/clients/4/review')->see('to decide');
     $chrome->letGo()->type('j', 'k', 'e')->see('Change and accept');
     $chrome->fill('Sets', '0')->press('Change and accept');
-    $chrome->until(static fn (): bool => (int) $chrome->ask('document.querySelectorAll("[role=alert]").length') >= 1, 'the error at the sets');
+    $chrome->until(
+        static fn (): bool => (int) $chrome->ask('document.querySelectorAll("[role=alert]").length') >= 1,
+        'the error at the sets',
+    );
     expect($chrome->value('Sets'))->toBe('0');
     $chrome->fill('Sets', '1')->press('Change and accept')->see('Changed and accepted.')->see('Record of decisions');
 });
 
 it('keeps a client stopped until somebody says who looked and what was found', function (): void {
     $chrome = $this->chrome;
-    $chrome->visit('/clients/5/review')->see('Stop sign on')->see('Nothing is decided until the stop sign is cleared')->press('Clear the stop sign')->see('Say who examined it and what was found.');
-    $chrome->fill('Cleared by whom, and what was found', 'Dr Amari, pressure tablets halved')->press('Clear the stop sign')->see('Stop sign cleared.')->gone('Nothing resumes until');
+    $chrome->visit('/clients/5/review')->see('Stop sign on')->see(
+        'Nothing is decided until the stop sign is cleared',
+    )->press('Clear the stop sign')->see('Say who examined it and what was found.');
+    $chrome->fill(
+        'Cleared by whom, and what was found', 'Dr Amari, pressure tablets halved',
+    )->press('Clear the stop sign')->see('Stop sign cleared.')->gone('Nothing resumes until');
     $chrome->see('Dr Amari, pressure tablets halved');
     $chrome->visit('/')->see('need you')->gone('Nothing resumes until you clear it');
 });
@@ -126,9 +158,14 @@ it('keeps a client stopped until somebody says who looked and what was found', f
 it('confirms what may loosen only with a finding, and shows it at once', function (): void {
     $chrome = $this->chrome;
     $chrome->visit('/clients/5/limits')->see('first block is over')->press('Confirm');
-    $chrome->until(static fn (): bool => (int) $chrome->ask('document.querySelectorAll("[role=alert]").length') >= 1, 'the error at the finding');
+    $chrome->until(
+        static fn (): bool => (int) $chrome->ask('document.querySelectorAll("[role=alert]").length') >= 1,
+        'the error at the finding',
+    );
     $chrome->see('up to 60 % of 1RM');
-    $chrome->fill('What you found', 'sound form in all sets')->press('Confirm')->gone('first block is over')->gone('Load up to 60 % of 1RM');
+    $chrome->fill(
+        'What you found', 'sound form in all sets',
+    )->press('Confirm')->gone('first block is over')->gone('Load up to 60 % of 1RM');
 });
 
 it('takes over what a client answered at home, line by line', function (): void {
@@ -137,9 +174,13 @@ it('takes over what a client answered at home, line by line', function (): void 
     $link = $chrome->driver->findElement(WebDriverBy::cssSelector('section[aria-label="From home"] code'))->getText();
     $chrome->size(390, 844);
     $chrome->visit((string) parse_url($link, PHP_URL_PATH))->see('Before your visit, Ilse');
-    $chrome->tick('Somebody')->fill('What would you like to be able to do again?', 'kneel to weed')->press('Send my answers')->see('Thank you, Ilse.');
+    $chrome->tick('Somebody')->fill(
+        'What would you like to be able to do again?', 'kneel to weed',
+    )->press('Send my answers')->see('Thank you, Ilse.');
     $chrome->size(1280, 800);
-    $chrome->visit('/clients/1/screen')->see('2 of 2 answers to look at')->press('Take over')->see('Taken over.')->see('1 of 2 answers to look at');
+    $chrome->visit('/clients/1/screen')->see(
+        '2 of 2 answers to look at',
+    )->press('Take over')->see('Taken over.')->see('1 of 2 answers to look at');
     $chrome->press('Leave')->see('Left as it was.')->see('0 of 2 answers to look at');
     $chrome->visit('/clients/1/screen')->see('someone at home');
     expect($chrome->value('What they want to do again'))->toBe('get off the toilet without the rail');
@@ -161,7 +202,9 @@ it('types and shows pounds for a client who thinks in them, and keeps the grams'
     $chrome->fill('Mass of Dumbbell 2 kg, lb', '4.409')->press('Save kit')->see('Kit saved.')->see(' lb to ');
     $chrome->visit('/clients/7/plan')->see('goal')->see(' lb');
     expect($chrome->text())->not->toContain(' kg');
-    $chrome->visit('/clients/7/screen')->tick('clinic\'s unit', 'Masses shown in')->press('Save screen')->see('Screen saved');
+    $chrome->visit('/clients/7/screen')->tick(
+        'clinic\'s unit', 'Masses shown in',
+    )->press('Save screen')->see('Screen saved');
     $chrome->visit('/clients/7/kit')->see('kg each');
     // 2.50 lb are 1134 g.
     expect($chrome->value('Mass of Can 400 g, kg'))->toBe('1.134');
@@ -169,7 +212,9 @@ it('types and shows pounds for a client who thinks in them, and keeps the grams'
 
 it('asks for an ordered figure only of a condition that has one', function (): void {
     $chrome = $this->chrome;
-    $chrome->visit('/clients/new')->tick('Hernia')->see('Ordered lift limit')->fill('Ordered lift limit, both hands together, kg', 'light');
+    $chrome->visit('/clients/new')->tick('Hernia')->see('Ordered lift limit')->fill(
+        'Ordered lift limit, both hands together, kg', 'light',
+    );
     $chrome->press('Save and measure')->see('An ordered lift limit is from');
     expect($chrome->value('Ordered lift limit, both hands together, kg'))->toBe('light');
     $chrome->tick('Hernia')->gone('Ordered lift limit');
@@ -179,7 +224,9 @@ it('asks about pregnancy and birth only where they can be', function (): void {
     $chrome = $this->chrome;
     $chrome->visit('/clients/new')->fill('Birth date', '1990-05-05')->see('Pregnant: due date');
     $chrome->tick('male', 'Sex, for the norms')->gone('Pregnant: due date');
-    $chrome->tick('female', 'Sex, for the norms')->see('Pregnant: due date')->fill('Birth date', '1940-05-05')->gone('Pregnant: due date')->gone('Gave birth on');
+    $chrome->tick(
+        'female', 'Sex, for the norms',
+    )->see('Pregnant: due date')->fill('Birth date', '1940-05-05')->gone('Pregnant: due date')->gone('Gave birth on');
 });
 
 it('finds an exercise by the gym machine that it replaces', function (): void {
@@ -197,9 +244,14 @@ it('prints the sheet with nothing around it, in type that can be read at arm\'s 
     $chrome = $this->chrome;
     $chrome->visit('/clients/1/sheet')->see('Exercises for Ilse Varga');
     $chrome->printed();
-    $shown = $chrome->ask('[...document.querySelectorAll("header, nav, aside, button")].filter((e) => e.offsetParent !== null && ! e.closest("article")).length');
+    $shown = $chrome->ask(
+        '[...document.querySelectorAll("header, nav, aside, button")].filter((e) => e.offsetParent !== null && ! '
+            .'e.closest("article")).length',
+    );
     expect($shown)->toBe(0);
-    expect((float) $chrome->ask('parseFloat(getComputedStyle(document.querySelector("article, #work p")).fontSize)'))->toBeGreaterThanOrEqual(16);
+    expect(
+        (float) $chrome->ask('parseFloat(getComputedStyle(document.querySelector("article, #work p")).fontSize)'),
+    )->toBeGreaterThanOrEqual(16);
     expect((int) $chrome->ask('document.querySelectorAll("#work svg").length'))->toBeGreaterThanOrEqual(6);
 });
 
@@ -212,30 +264,46 @@ it('says in words when a page is not there', function (): void {
 it('shows what a plan in use lacks by now, and brings it up to today at one press', function (): void {
     $chrome = $this->chrome;
     $chrome->visit('/clients/10/screen')->tick('High falls risk')->press('Save screen')->see('Screen saved');
-    $chrome->visit('/clients/10/sheet')->see('Do not hand this out')->see('only with a change')->press('Bring the plan up to today');
-    $chrome->see('Outside the limits: only with a change: Fingertips on a counter or wall.')->press('Bring up to today')->see('Brought up to today.')->see('Issue version 3');
+    $chrome->visit('/clients/10/sheet')->see('Do not hand this out')->see('only with a change')->press(
+        'Bring the plan up to today',
+    );
+    $chrome->see(
+        'Outside the limits: only with a change: Fingertips on a counter or wall.',
+    )->press('Bring up to today')->see('Brought up to today.')->see('Issue version 3');
     // What the limits no longer allow at all is named, and is not brought back.
     $chrome->press('Issue version 3')->see('This plan does not fit the limits');
 });
 
-it('logs a whole session at one press, corrects one number, and asks for what only the client knows', function (): void {
-    $chrome = $this->chrome;
-    $chrome->visit('/clients/11/log')->see('A session on version')->press('Everything done, to the top of each range');
-    $efforts = static fn (): array => $chrome->driver->findElements(WebDriverBy::cssSelector('input[aria-label$="effort, 0-10"]'));
-    $chrome->until(static fn (): bool => count($efforts()) >= 5, 'the effort boxes');
-    // The effort was not guessed: each exercise still asks for it.
-    $chrome->press('Save session');
-    $chrome->until(static fn (): bool => (int) $chrome->ask('document.querySelectorAll("main [role=alert]").length') >= 5, 'an error at each effort');
-    foreach ($efforts() as $box) {
-        expect($box->getAttribute('value'))->toBe('');
-        $box->sendKeys('5');
-    }
-    $chrome->press('Save session')->see('Session saved. Next: decide.');
-});
+it('logs a whole session at one press, corrects one number, and asks for what only the client '
+    .'knows', function (): void {
+        $chrome = $this->chrome;
+        $chrome->visit('/clients/11/log')->see('A session on version')->press(
+            'Everything done, to the top of each range',
+        );
+        $efforts = static fn (): array => $chrome->driver->findElements(
+            WebDriverBy::cssSelector('input[aria-label$="effort, 0-10"]'),
+        );
+        $chrome->until(static fn (): bool => count($efforts()) >= 5, 'the effort boxes');
+        // The effort was not guessed: each exercise still asks for it.
+        $chrome->press('Save session');
+        $chrome->until(
+            static fn (): bool => (int) $chrome->ask('document.querySelectorAll("main [role=alert]").length') >= 5,
+            'an error at each effort',
+        );
+        foreach ($efforts() as $box) {
+            expect($box->getAttribute('value'))->toBe('');
+            $box->sendKeys('5');
+        }
+        $chrome->press('Save session')->see('Session saved. Next: decide.');
+    });
 
 it('prepares a plan for a date that is near', function (): void {
     $chrome = $this->chrome;
-    $chrome->visit('/clients/3/plan')->see('this plan will not fit')->see('only with a change: Fingertips on a counter or wall.');
-    $chrome->press('Prepare the plan for that day')->see('Prepared; issue it when the day has come, or now.')->gone('this plan will not fit');
+    $chrome->visit('/clients/3/plan')->see('this plan will not fit')->see(
+        'only with a change: Fingertips on a counter or wall.',
+    );
+    $chrome->press('Prepare the plan for that day')->see(
+        'Prepared; issue it when the day has come, or now.',
+    )->gone('this plan will not fit');
     $chrome->press('Issue version 3')->see('Version 3 issued')->see('For you: Fingertips on a counter or wall.');
 });

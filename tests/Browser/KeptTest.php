@@ -42,19 +42,26 @@ it('offers again what was typed, after a reload, after Back and after a session 
     $chrome->press('Save screen')->see('This page was open too long')->see('What you typed is still here.');
     expect($chrome->value('What they want to do again'))->toBe('dance at the wedding');
     $chrome->complaints();
-    $chrome->visit('/sign-in')->fill('Email', DemoAccounts::CLINICIAN)->fill('Password', DemoAccounts::PASSWORD)->press('Sign in')->see('Typed and not saved')->press('Screen: ');
-    $chrome->see('You typed something here that was not saved')->press('Put it back')->press('Save screen')->see('Screen saved');
+    $chrome->visit('/sign-in')->fill('Email', DemoAccounts::CLINICIAN)->fill(
+        'Password', DemoAccounts::PASSWORD,
+    )->press('Sign in')->see('Typed and not saved')->press('Screen: ');
+    $chrome->see(
+        'You typed something here that was not saved',
+    )->press('Put it back')->press('Save screen')->see('Screen saved');
     $chrome->until(static fn (): bool => keptEntries($chrome) === [], 'nothing kept after the save');
     $chrome->visit('/clients/8/screen')->see('Save screen');
     usleep(300_000);
-    expect($chrome->text())->not->toContain('was not saved')->and($chrome->value('What they want to do again'))->toBe('dance at the wedding');
+    expect($chrome->text())->not->toContain('was not saved')->and(
+        $chrome->value('What they want to do again'),
+    )->toBe('dance at the wedding');
 });
 
-it('keeps nothing of what was saved, though the wait for keeping it ends between the save and the drawing', function (): void {
-    $chrome = $this->chrome;
-    $chrome->visit('/clients/9/screen')->see('Save screen');
-    // The page's own wait is a quarter of a second; here it ends in the very moment after the save.
-    $chrome->driver->executeScript(<<<'JS'
+it('keeps nothing of what was saved, though the wait for keeping it ends between the save and the '
+    .'drawing', function (): void {
+        $chrome = $this->chrome;
+        $chrome->visit('/clients/9/screen')->see('Save screen');
+        // The page's own wait is a quarter of a second; here it ends in the very moment after the save.
+        $chrome->driver->executeScript(<<<'JS'
         const [start, stop] = [window.setTimeout, window.clearTimeout];
         const waiting = new Map();
         let next = -1;
@@ -62,34 +69,43 @@ it('keeps nothing of what was saved, though the wait for keeping it ends between
         window.clearTimeout = (id) => (waiting.delete(id), stop(id));
         document.addEventListener('inertia:success', () => queueMicrotask(() => waiting.forEach((f) => f())));
         JS);
-    // Another text at each run: what is saved already would be no change, and nothing to keep.
-    $chrome->fill('What they want to do again', 'walk the dog '.bin2hex(random_bytes(3)))->press('Save screen')->see('Screen saved');
-    usleep(300_000);
-    expect(keptEntries($chrome))->toBe([]);
-});
+        // Another text at each run: what is saved already would be no change, and nothing to keep.
+        $chrome->fill(
+            'What they want to do again', 'walk the dog '.bin2hex(random_bytes(3)),
+        )->press('Save screen')->see('Screen saved');
+        usleep(300_000);
+        expect(keptEntries($chrome))->toBe([]);
+    });
 
-it('keeps what is typed on every page with a form, throws it away when told, and all of it at a sign-out', function (): void {
-    $chrome = $this->chrome;
-    foreach (['measure' => ['Tandem stand, s', '7'], 'gate' => ['Pain at rest, 0-10', '2'], 'kit' => ['Mass of Can 400 g, kg', '0.45']] as $stage => [$field, $typed]) {
-        $chrome->visit("/clients/7/$stage")->fill($field, $typed);
+it('keeps what is typed on every page with a form, throws it away when told, and all of it at a '
+    .'sign-out', function (): void {
+        $chrome = $this->chrome;
+        foreach ([
+            'measure' => ['Tandem stand, s', '7'], 'gate' => ['Pain at rest, 0-10', '2'],
+            'kit' => ['Mass of Can 400 g, kg', '0.45'],
+        ] as $stage => [$field, $typed]) {
+            $chrome->visit("/clients/7/$stage")->fill($field, $typed);
+            usleep(500_000);
+            $chrome->visit("/clients/7/$stage")->see('You typed something here that was not saved');
+        }
+        $chrome->visit('/clients/2/log')->fill('Note', 'tired');
         usleep(500_000);
-        $chrome->visit("/clients/7/$stage")->see('You typed something here that was not saved');
-    }
-    $chrome->visit('/clients/2/log')->fill('Note', 'tired');
-    usleep(500_000);
-    $chrome->visit('/clients/2/log')->see('You typed something here that was not saved');
-    expect(keptEntries($chrome))->toHaveCount(4);
-    $chrome->press('Throw it away')->gone('was not saved');
-    $chrome->until(static fn (): bool => count(keptEntries($chrome)) === 3, 'one less');
-    $chrome->press('Sign out')->see('Forgot the password');
-    expect(keptEntries($chrome))->toBe([]);
-});
+        $chrome->visit('/clients/2/log')->see('You typed something here that was not saved');
+        expect(keptEntries($chrome))->toHaveCount(4);
+        $chrome->press('Throw it away')->gone('was not saved');
+        $chrome->until(static fn (): bool => count(keptEntries($chrome)) === 3, 'one less');
+        $chrome->press('Sign out')->see('Forgot the password');
+        expect(keptEntries($chrome))->toBe([]);
+    });
 
 it('writes nothing down after a sign-out that was typed just before it', function (): void {
     $chrome = $this->chrome;
     // The page's wait before it writes down never ends, so that the typing is still to be written at the sign-out.
     $chrome->visit('/clients/7/measure')->see('30 s chair stand');
-    $chrome->driver->executeScript('const start = window.setTimeout; window.setTimeout = (f, ms, ...rest) => (ms === 250 ? 0 : start(f, ms, ...rest));');
+    $chrome->driver->executeScript(
+        'const start = window.setTimeout; window.setTimeout = (f, ms, ...rest) => (ms === 250 ? 0 : start(f, ms, '
+            .'...rest));',
+    );
     $chrome->fill('Tandem stand, s', '8')->press('Sign out');
     $chrome->see('Forgot the password');
     usleep(500_000);
@@ -101,7 +117,9 @@ it('keeps nothing on the page a client answers at home', function (): void {
     $chrome->visit('/clients/10/screen')->press('Make a link')->see('it is shown once');
     $link = $chrome->driver->findElement(WebDriverBy::cssSelector('section[aria-label="From home"] code'))->getText();
     $chrome->press('Sign out')->see('Forgot the password');
-    $chrome->visit((string) parse_url($link, PHP_URL_PATH))->fill('What would you like to be able to do again?', 'my secret');
+    $chrome->visit((string) parse_url($link, PHP_URL_PATH))->fill(
+        'What would you like to be able to do again?', 'my secret',
+    );
     usleep(500_000);
     expect((int) $chrome->ask('localStorage.length'))->toBe(0);
 });
@@ -117,27 +135,36 @@ it('shows nothing of a record by the Back button after a sign-out', function ():
     }
 });
 
-it('does nothing by a letter without a chosen line, behind a dialog, or for who switched letters off', function (): void {
-    $chrome = $this->chrome;
-    $open = static fn (): int => (int) $chrome->ask('document.querySelectorAll("main ol > li button").length');
-    $chrome->visit('/clients/2/review')->see(' to decide after');
-    $before = $open();
-    $chrome->letGo()->type('a', 'r', 'e');
-    usleep(600_000);
-    expect($open())->toBe($before)->and($chrome->text())->not->toContain('Accepted.')->not->toContain('Change and accept');
-    $chrome->type('j');
-    expect((string) $chrome->ask('document.activeElement.id'))->toStartWith('proposal-');
-    $chrome->type('?')->see('Single letters and signs are commands')->type('a', 'r', 'e', 'g', 't');
-    usleep(600_000);
-    expect($chrome->text())->not->toContain('Accepted.');
-    $chrome->tick('Single letters and signs are commands')->see('Single letters do nothing now.')->type(WebDriverKeys::ESCAPE)->gone('the proposal that j or k');
-    $chrome->letGo()->type('j', 'a');
-    usleep(600_000);
-    expect($chrome->text())->not->toContain('Accepted.')->not->toContain('j and k choose a line');
-    // On again; chosen, accepted, and taken back.
-    $chrome->press('?')->tick('Single letters and signs are commands')->see('commands again.')->type(WebDriverKeys::ESCAPE)->gone('the proposal that j or k');
-    $chrome->letGo()->type('j', 'a')->see('Accepted.')->see('Decided after this session')->press('Take back')->see('it is open again.')->gone('Decided after this session');
-});
+it('does nothing by a letter without a chosen line, behind a dialog, or for who switched letters '
+    .'off', function (): void {
+        $chrome = $this->chrome;
+        $open = static fn (): int => (int) $chrome->ask('document.querySelectorAll("main ol > li button").length');
+        $chrome->visit('/clients/2/review')->see(' to decide after');
+        $before = $open();
+        $chrome->letGo()->type('a', 'r', 'e');
+        usleep(600_000);
+        expect($open())->toBe($before)->and($chrome->text())->not->toContain('Accepted.')->not->toContain(
+            'Change and accept',
+        );
+        $chrome->type('j');
+        expect((string) $chrome->ask('document.activeElement.id'))->toStartWith('proposal-');
+        $chrome->type('?')->see('Single letters and signs are commands')->type('a', 'r', 'e', 'g', 't');
+        usleep(600_000);
+        expect($chrome->text())->not->toContain('Accepted.');
+        $chrome->tick(
+            'Single letters and signs are commands',
+        )->see('Single letters do nothing now.')->type(WebDriverKeys::ESCAPE)->gone('the proposal that j or k');
+        $chrome->letGo()->type('j', 'a');
+        usleep(600_000);
+        expect($chrome->text())->not->toContain('Accepted.')->not->toContain('j and k choose a line');
+        // On again; chosen, accepted, and taken back.
+        $chrome->press('?')->tick(
+            'Single letters and signs are commands',
+        )->see('commands again.')->type(WebDriverKeys::ESCAPE)->gone('the proposal that j or k');
+        $chrome->letGo()->type('j', 'a')->see('Accepted.')->see(
+            'Decided after this session',
+        )->press('Take back')->see('it is open again.')->gone('Decided after this session');
+    });
 
 it('changes no default of the clinic by an arrow key', function (): void {
     $this->chrome->close();
@@ -148,12 +175,19 @@ it('changes no default of the clinic by an arrow key', function (): void {
     usleep(500_000);
     expect($chrome->text())->not->toContain('default is set');
     $chrome->press('Leave as it is')->gone('Set for every client');
-    $chrome->tick('lb', 'Masses shown and typed in')->press('Set for every client')->see('unit is set')->tick('kg', 'Masses shown and typed in')->press('Set for every client')->see('unit is set');
+    $chrome->tick(
+        'lb', 'Masses shown and typed in',
+    )->press('Set for every client')->see('unit is set')->tick(
+        'kg', 'Masses shown and typed in',
+    )->press('Set for every client')->see('unit is set');
 });
 
 it('says on the paper itself that a sheet is a draft, out of date, or stopped', function (): void {
     $chrome = $this->chrome;
-    $shown = static fn (): string => (string) $chrome->ask('[...document.querySelectorAll("article p")].filter((p) => p.offsetParent !== null || getComputedStyle(p).position === "fixed").slice(0, 4).map((p) => p.innerText).join(" ")');
+    $shown = static fn (): string => (string) $chrome->ask(
+        '[...document.querySelectorAll("article p")].filter((p) => p.offsetParent !== null || '
+            .'getComputedStyle(p).position === "fixed").slice(0, 4).map((p) => p.innerText).join(" ")',
+    );
     // Somebody may have cleared it earlier on: then it was by mistake.
     $chrome->visit('/clients/5/review')->see('Stop sign o');
     if (str_contains($chrome->text(), 'Open it again')) {
@@ -163,7 +197,9 @@ it('says on the paper itself that a sheet is a draft, out of date, or stopped', 
         $chrome->visit($path)->see($mark);
         $chrome->printed();
         expect($shown())->toContain($mark)
-            ->and((string) $chrome->ask('getComputedStyle(document.querySelector(".on-every-page")).position'))->toBe('fixed');
+            ->and(
+                (string) $chrome->ask('getComputedStyle(document.querySelector(".on-every-page")).position'),
+            )->toBe('fixed');
     }
 });
 
@@ -172,10 +208,24 @@ it('opens the reasons on the screen of a phone, and closes them there', function
     $chrome->size(390, 844);
     $chrome->visit('/clients/1/plan')->see('Limits in force');
     foreach ([0, 2, 4] as $n) {
-        $chrome->driver->executeScript("const b = document.querySelectorAll('[data-because]')[$n]; b.scrollIntoView({ block: 'center' }); b.click();");
+        $chrome->driver->executeScript(
+            "const b = document.querySelectorAll('[data-because]')[$n];"
+            ."b.scrollIntoView({ block: 'center' }); b.click();",
+        );
         $chrome->see('Because');
-        $box = (array) $chrome->ask('(() => { const r = [...document.querySelectorAll("h3")].find((h) => h.innerText === "Because").parentElement.parentElement.getBoundingClientRect(); return [r.left, r.top, r.right, r.bottom]; })()');
-        expect($box[0])->toBeGreaterThanOrEqual(0)->and($box[1])->toBeGreaterThanOrEqual(0)->and($box[2])->toBeLessThanOrEqual(390)->and($box[3])->toBeLessThanOrEqual(844);
+        $box = (array) $chrome->ask(
+            '(() => { const r = [...document.querySelectorAll("h3")].find((h) => h.innerText === '
+                .'"Because").parentElement.parentElement.getBoundingClientRect(); return [r.left, r.top, r.right, '
+                .'r.bottom]; })()',
+        );
+        expect($box[0])
+            ->toBeGreaterThanOrEqual(0)
+            ->and($box[1])
+            ->toBeGreaterThanOrEqual(0)
+            ->and($box[2])
+            ->toBeLessThanOrEqual(390)
+            ->and($box[3])
+            ->toBeLessThanOrEqual(844);
         $chrome->press('Close')->gone('Because');
     }
 });
@@ -185,7 +235,9 @@ it('brings the verdict of the gate into view, wherever the page stood', function
     $chrome->visit('/clients/9/gate')->fill('Pain at rest, 0-10', '0');
     $chrome->press('Check')->see('Checked and kept.');
     $chrome->until(static function () use ($chrome): bool {
-        $top = (float) $chrome->ask('document.querySelector("section[aria-label=\"Latest check\"] h2").getBoundingClientRect().top');
+        $top = (float) $chrome->ask(
+            'document.querySelector("section[aria-label=\"Latest check\"] h2").getBoundingClientRect().top',
+        );
 
         return $top >= 0 && $top < 500;
     }, 'the verdict in view');
@@ -198,38 +250,57 @@ it('shows both when two windows changed one screen, and saves what was chosen', 
     $first = $chrome->driver->getWindowHandle();
     $chrome->driver->switchTo()->newWindow();
     $chrome->size(1280, 800);
-    $chrome->visit('/clients/9/screen')->fill('Minutes a session', '25')->fill('Height, cm', '171')->press('Save screen')->see('Screen saved');
+    $chrome->visit('/clients/9/screen')->fill(
+        'Minutes a session', '25',
+    )->fill('Height, cm', '171')->press('Save screen')->see('Screen saved');
     $chrome->driver->close();
     $chrome->driver->switchTo()->window($first);
-    $chrome->fill('Minutes a session', '35')->fill('What they want to do again', 'swim')->press('Save screen')->see('You, in another window, saved this meanwhile')->see('Taken over from there')->see('Minutes a session');
-    expect($chrome->axe())->toBe([])->and($chrome->value('Height, cm'))->toBe('171')->and($chrome->value('Minutes a session'))->toBe('35');
+    $chrome->fill('Minutes a session', '35')->fill('What they want to do again', 'swim')->press('Save screen')->see(
+        'You, in another window, saved this meanwhile',
+    )->see('Taken over from there')->see('Minutes a session');
+    expect($chrome->axe())->toBe([])->and($chrome->value('Height, cm'))->toBe('171')->and(
+        $chrome->value('Minutes a session'),
+    )->toBe('35');
     $chrome->press('Take theirs')->see('theirs taken');
     expect($chrome->value('Minutes a session'))->toBe('25');
     $chrome->press('Save screen')->see('Screen saved')->gone('in another window');
     $chrome->visit('/clients/9/screen')->see('Save screen');
-    expect([$chrome->value('Minutes a session'), $chrome->value('Height, cm'), $chrome->value('What they want to do again')])->toBe(['25', '171', 'swim']);
+    expect(
+        [
+            $chrome->value('Minutes a session'), $chrome->value('Height, cm'),
+            $chrome->value('What they want to do again'),
+        ],
+    )->toBe(['25', '171', 'swim']);
 });
 
-it('shows on Plan what somebody else changed and what one wanted oneself, and makes it on the plan as it is now', function (): void {
-    $chrome = $this->chrome;
-    $chrome->visit('/clients/4/plan')->see('Limits in force');
-    $chrome->driver->findElement(WebDriverBy::xpath('//main//h2/button[contains(., "Seat rise")]'))->click();
-    $chrome->fill('Sets', '1');
-    $first = $chrome->driver->getWindowHandle();
-    $chrome->driver->switchTo()->newWindow();
-    $chrome->size(1280, 800);
-    $chrome->visit('/clients/4/plan')->press('▽ easier')->see('Swapped.');
-    $chrome->driver->close();
-    $chrome->driver->switchTo()->window($first);
-    $chrome->press('Change dose')->see('Someone changed this plan meanwhile (R. Okonjo: another rung')->see('Yours, not saved: Seat rise, load held close: 1 ×');
-    expect($chrome->value('Sets'))->toBe('1');
-    $chrome->press('Make my change on the plan as it is now')->see('Dose changed.')->gone('Someone changed this plan');
-    $chrome->press('Take back')->see('Taken back')->press('Take back')->see('Taken back: Another rung');
-});
+it('shows on Plan what somebody else changed and what one wanted oneself, and makes it on the plan as it is '
+    .'now', function (): void {
+        $chrome = $this->chrome;
+        $chrome->visit('/clients/4/plan')->see('Limits in force');
+        $chrome->driver->findElement(WebDriverBy::xpath('//main//h2/button[contains(., "Seat rise")]'))->click();
+        $chrome->fill('Sets', '1');
+        $first = $chrome->driver->getWindowHandle();
+        $chrome->driver->switchTo()->newWindow();
+        $chrome->size(1280, 800);
+        $chrome->visit('/clients/4/plan')->press('▽ easier')->see('Swapped.');
+        $chrome->driver->close();
+        $chrome->driver->switchTo()->window($first);
+        $chrome->press('Change dose')->see(
+            'Someone changed this plan meanwhile (R. Okonjo: another rung',
+        )->see('Yours, not saved: Seat rise, load held close: 1 ×');
+        expect($chrome->value('Sets'))->toBe('1');
+        $chrome->press(
+            'Make my change on the plan as it is now',
+        )->see('Dose changed.')->gone('Someone changed this plan');
+        $chrome->press('Take back')->see('Taken back')->press('Take back')->see('Taken back: Another rung');
+    });
 
 it('takes back a draft that was made anew, and an exercise that was taken out', function (): void {
     $chrome = $this->chrome;
-    $names = static fn (): array => array_map(static fn ($h): string => (string) preg_replace('/[▸▾].*/u', '', $h->getText()), $chrome->driver->findElements(WebDriverBy::cssSelector('main ol > li h2')));
+    $names = static fn (): array => array_map(
+        static fn ($h): string => (string) preg_replace('/[▸▾].*/u', '', $h->getText()),
+        $chrome->driver->findElements(WebDriverBy::cssSelector('main ol > li h2')),
+    );
     $chrome->visit('/clients/2/plan')->see('Draft anew');
     $before = $names();
     $chrome->press('Draft anew')->see('drafted.')->see('Take back: A plan drafted anew');
@@ -240,19 +311,24 @@ it('takes back a draft that was made anew, and an exercise that was taken out', 
     $chrome->until(static fn (): bool => $names() === $before, 'the exercise that was taken out');
 });
 
-it('takes a decimal comma, asks twice about an unusual dose, and remembers it when the answer was lost', function (): void {
-    $chrome = $this->chrome;
-    $chrome->visit('/clients/4/plan')->see('Limits in force');
-    $chrome->driver->findElement(WebDriverBy::xpath('//main//h2/button[contains(., "Seat rise")]'))->click();
-    $load = str_replace('.', ',', $chrome->value('Load, kg'));
-    $chrome->fill('Load, kg', $load)->fill('Sets', '7')->press('Change dose')->see('up to 6 are usual');
-    expect($chrome->value('Sets'))->toBe('7')->and($chrome->value('Load, kg'))->toBe($load);
-    $chrome->tick('It is meant')->press('Change dose')->see('Dose changed.')->see('7 ×')->press('Take back')->see('Taken back');
-});
+it('takes a decimal comma, asks twice about an unusual dose, and remembers it when the answer was '
+    .'lost', function (): void {
+        $chrome = $this->chrome;
+        $chrome->visit('/clients/4/plan')->see('Limits in force');
+        $chrome->driver->findElement(WebDriverBy::xpath('//main//h2/button[contains(., "Seat rise")]'))->click();
+        $load = str_replace('.', ',', $chrome->value('Load, kg'));
+        $chrome->fill('Load, kg', $load)->fill('Sets', '7')->press('Change dose')->see('up to 6 are usual');
+        expect($chrome->value('Sets'))->toBe('7')->and($chrome->value('Load, kg'))->toBe($load);
+        $chrome->tick('It is meant')->press('Change dose')->see(
+            'Dose changed.',
+        )->see('7 ×')->press('Take back')->see('Taken back');
+    });
 
 it('corrects a session and shows what it said before', function (): void {
     $chrome = $this->chrome;
-    $chrome->visit('/clients/2/log')->press('correct')->see('Correct the session of')->fill('Pain before, 0-10', '6')->press('Save the correction')->see('Session saved.');
+    $chrome->visit('/clients/2/log')->press('correct')->see(
+        'Correct the session of',
+    )->fill('Pain before, 0-10', '6')->press('Save the correction')->see('Session saved.');
     $chrome->visit('/clients/2/log')->see('changed once since it was entered');
     $chrome->driver->findElement(WebDriverBy::cssSelector('details summary'))->click();
     $chrome->see('pain before 1');

@@ -13,7 +13,9 @@ beforeEach(function (): void {
     $this->scene = new Scene;
     $this->client = $this->scene->client();
     GatewayToken::issue($this->scene->user->clinic, 'bench', 'a-gateway-token');
-    $this->send = fn (array $with = [], string $token = 'a-gateway-token'): TestResponse => $this->postJson('/api/readings', [
+    $this->send = fn (
+        array $with = [], string $token = 'a-gateway-token',
+    ): TestResponse => $this->postJson('/api/readings', [
         'device_id' => 'cuff-1',
         'kind' => 'cuff',
         'client_id' => $this->client->id,
@@ -29,10 +31,14 @@ it('takes a reading by token, once for a key, and offers it at the gate', functi
     ($this->send)()->assertCreated()->assertJson(['status' => 'fresh', 'note' => null]);
     ($this->send)()->assertOk();
     expect(DeviceReading::query()->count())->toBe(1);
-    $reading = Scene::props($this->actingAs($this->scene->user)->get("/clients/{$this->client->id}/gate"))['readings'][0];
+    $reading = Scene::props(
+        $this->actingAs($this->scene->user)->get("/clients/{$this->client->id}/gate"),
+    )['readings'][0];
     expect($reading['usable'])->toBeTrue()
         ->and($reading['values'])->toMatchArray(['sbp' => 131, 'dbp' => 77]);
-    $this->actingAs($this->scene->user)->getJson("/clients/{$this->client->id}/readings")->assertOk()->assertJsonPath('readings.0.usable', true);
+    $this->actingAs($this->scene->user)->getJson(
+        "/clients/{$this->client->id}/readings",
+    )->assertOk()->assertJsonPath('readings.0.usable', true);
 });
 
 it('knows nobody without the token, and no client of another clinic', function (): void {
@@ -43,9 +49,18 @@ it('knows nobody without the token, and no client of another clinic', function (
     expect(DeviceReading::query()->count())->toBe(0);
 });
 
-it('keeps what cannot be trusted, says so, and never offers it', function (array $with, string $status, string $note): void {
-    ($this->send)([...$with, ...(isset($with['minutes']) ? ['time' => now()->addMinutes($with['minutes'])->toIso8601String()] : [])])->assertCreated()->assertJson(['status' => $status]);
-    $reading = Scene::props($this->actingAs($this->scene->user)->get("/clients/{$this->client->id}/gate"))['readings'][0];
+it('keeps what cannot be trusted, says so, and never offers it', function (
+    array $with, string $status, string $note,
+): void {
+    ($this->send)(
+        [
+            ...$with,
+            ...(isset($with['minutes']) ? ['time' => now()->addMinutes($with['minutes'])->toIso8601String()] : []),
+        ],
+    )->assertCreated()->assertJson(['status' => $status]);
+    $reading = Scene::props(
+        $this->actingAs($this->scene->user)->get("/clients/{$this->client->id}/gate"),
+    )['readings'][0];
     expect($reading['usable'])->toBe($status === 'fresh')->and((string) $reading['note'])->toContain($note);
 })->with([
     'a pressure nobody has' => [['values' => ['sbp' => 1180, 'dbp' => 77]], 'implausible', 'not plausible'],
@@ -59,7 +74,11 @@ it('keeps what cannot be trusted, says so, and never offers it', function (array
 it('stops offering a reading once it has aged', function (): void {
     ($this->send)()->assertCreated();
     $this->travel(11)->minutes();
-    expect(Scene::props($this->actingAs($this->scene->user)->get("/clients/{$this->client->id}/gate"))['readings'][0]['usable'])->toBeFalse();
+    expect(
+        Scene::props(
+            $this->actingAs($this->scene->user)->get("/clients/{$this->client->id}/gate"),
+        )['readings'][0]['usable'],
+    )->toBeFalse();
 });
 
 it('converts units at the edge and refuses others', function (array $with, string $field, float $value): void {
@@ -74,11 +93,19 @@ it('converts units at the edge and refuses others', function (array $with, strin
 
 it('refuses a delivery that is not whole', function (array $with, string $field): void {
     ($this->send)($with)->assertJsonValidationErrors($field);
-})->with([[['unit' => 'kPa'], 'unit'], [['kind' => 'sundial'], 'kind'], [['time' => 'noon-ish'], 'time'], [['key' => 'x'], 'key'], [['values' => ['spo2' => 90]], 'values'], [['values' => ['sbp' => 'high']], 'values.sbp']]);
+})->with(
+    [
+        [['unit' => 'kPa'], 'unit'], [['kind' => 'sundial'], 'kind'], [['time' => 'noon-ish'], 'time'],
+        [['key' => 'x'], 'key'], [['values' => ['spo2' => 90]], 'values'],
+        [['values' => ['sbp' => 'high']], 'values.sbp'],
+    ],
+);
 
 it('simulates each device with noise around the truth, the same for the same seed', function (DeviceKind $kind): void {
     $true = array_map(static fn (array $r): float => ($r[0] + $r[1]) / 2, $kind->fields());
-    $read = static fn (int $seed): ?array => (new StandIn($kind, $seed))->read($true, 'none', 1, '2026-11-25T10:00:00Z', 'key-000001');
+    $read = static fn (int $seed): ?array => (new StandIn($kind, $seed))->read(
+        $true, 'none', 1, '2026-11-25T10:00:00Z', 'key-000001',
+    );
     expect($read(1))->toBe($read(1))->and($read(1)['values'])->not->toBe($read(2)['values']);
     foreach ($kind->fields() as $field => [$min, $max]) {
         $mean = array_sum(array_map(static fn (int $s): float => $read($s)['values'][$field], range(1, 200))) / 200;
@@ -91,7 +118,19 @@ it('simulates each device with noise around the truth, the same for the same see
 
 it('makes payloads on the bench for own clients only, in the form the interface takes', function (): void {
     $this->actingAs($this->scene->user);
-    $payload = $this->postJson('/bench', ['kind' => 'cuff', 'client_id' => $this->client->id, 'fault' => 'none', 'true' => ['sbp' => 130, 'dbp' => 80, 'heart_rate' => 70]])->assertOk()->json('payload');
+    $payload = $this->postJson(
+        '/bench',
+        [
+            'kind' => 'cuff', 'client_id' => $this->client->id, 'fault' => 'none',
+            'true' => ['sbp' => 130, 'dbp' => 80, 'heart_rate' => 70],
+        ],
+    )->assertOk()->json('payload');
     ($this->send)($payload)->assertCreated();
-    $this->postJson('/bench', ['kind' => 'cuff', 'client_id' => (new Scene('Theirs'))->client()->id, 'fault' => 'none', 'true' => ['sbp' => 130]])->assertNotFound();
+    $this->postJson(
+        '/bench',
+        [
+            'kind' => 'cuff', 'client_id' => (new Scene('Theirs'))->client()->id, 'fault' => 'none',
+            'true' => ['sbp' => 130],
+        ],
+    )->assertNotFound();
 });

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\CatalogueIndex;
+use App\Queries\CatalogueIndex;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Pattern;
 use Tests\Feature\Support\Scene;
@@ -16,7 +16,9 @@ it('lists every family, the same from the cache as from the files', function ():
     $page = Scene::props($this->get('/exercises'));
     $again = Scene::props($this->get('/exercises'));
     expect($page['families'][0])->not->toHaveKey('bands');
-    expect(array_column($page['families'], 'code'))->toBe(array_map(static fn ($f): string => $f->code, Catalogue::standard()->families()))
+    expect(array_column($page['families'], 'code'))->toBe(
+        array_map(static fn ($f): string => $f->code, Catalogue::standard()->families()),
+    )
         ->and($again['families'])->toBe($page['families'])
         ->and(app(CatalogueIndex::class)->bandRungs())->not->toBe([]);
 });
@@ -36,7 +38,9 @@ it('shows each family whole', function (): void {
 
 it('shows the figures of every pattern, and of rising when the pattern is unknown', function (): void {
     foreach (Pattern::cases() as $pattern) {
-        expect(Scene::props($this->get('/exercises/figures?pattern='.$pattern->value))['families'])->not->toBe([], $pattern->value);
+        expect(
+            Scene::props($this->get('/exercises/figures?pattern='.$pattern->value))['families'],
+        )->not->toBe([], $pattern->value);
     }
     expect(Scene::props($this->get('/exercises/figures?pattern=flying'))['pattern'])->toBe('rise');
 });

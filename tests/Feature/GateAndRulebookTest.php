@@ -10,14 +10,20 @@ use Tests\Feature\Support\Scene;
 
 beforeEach(function (): void {
     $this->scene = new Scene;
-    $this->client = $this->scene->client(['conditions' => [['code' => 'hypertension_controlled', 'details' => []]], 'usual' => ['sbp' => 130]]);
+    $this->client = $this->scene->client(
+        ['conditions' => [['code' => 'hypertension_controlled', 'details' => []]], 'usual' => ['sbp' => 130]],
+    );
     $this->actingAs($this->scene->user);
 });
 
 /** @return array<string, mixed> */
 function gateForm(array $with = []): array
 {
-    return ['sbp' => '', 'dbp' => '', 'heart_rate' => '', 'spo2' => '', 'glucose_mmol' => '', 'ketones_mmol' => '', 'temp_c' => '', 'weight_kg' => '', 'fatigue' => '', 'pain' => '', 'skin_ok' => '', 'limb_change' => '', 'irregular_pulse' => '', 'unwell' => '', 'slept_badly' => '', 'symptoms' => [], 'repeat' => false, ...$with];
+    return [
+        'sbp' => '', 'dbp' => '', 'heart_rate' => '', 'spo2' => '', 'glucose_mmol' => '', 'ketones_mmol' => '',
+        'temp_c' => '', 'weight_kg' => '', 'fatigue' => '', 'pain' => '', 'skin_ok' => '', 'limb_change' => '',
+        'irregular_pulse' => '', 'unwell' => '', 'slept_badly' => '', 'symptoms' => [], 'repeat' => false, ...$with,
+    ];
 }
 
 it('asks first for what the limits watch, and waits without it', function (): void {
@@ -28,7 +34,9 @@ it('asks first for what the limits watch, and waits without it', function (): vo
 });
 
 it('waits on a high first reading, and decides on the second look', function (): void {
-    $this->post("/clients/{$this->client->id}/gate", gateForm(['sbp' => '184', 'dbp' => '92']))->assertSessionHasNoErrors();
+    $this->post(
+        "/clients/{$this->client->id}/gate", gateForm(['sbp' => '184', 'dbp' => '92']),
+    )->assertSessionHasNoErrors();
     $check = Scene::props($this->get("/clients/{$this->client->id}/gate"))['checks'][0];
     expect($check['verdict'])->toBe('wait')
         ->and($check['again_in_minutes'])->toBe(5)
@@ -40,7 +48,14 @@ it('waits on a high first reading, and decides on the second look', function ():
 });
 
 it('shows on Today whom the gate stopped or left waiting, until a later check says otherwise', function (): void {
-    $says = fn (): string => implode(' | ', array_merge(...array_map(static fn (array $r): array => array_column($r['needs'], 'says'), Scene::props($this->get('/'))['rows'])));
+    $says = fn (): string => implode(
+        ' | ',
+        array_merge(
+            ...array_map(
+                static fn (array $r): array => array_column($r['needs'], 'says'), Scene::props($this->get('/'))['rows'],
+            ),
+        ),
+    );
     $url = "/clients/{$this->client->id}/gate";
     $this->post($url, gateForm(['sbp' => '184', 'dbp' => '92']));
     expect($says())->toContain('Gate today: wait. Check again.');
@@ -61,16 +76,26 @@ it('shows on Today whom the gate stopped or left waiting, until a later check sa
 it('refuses an implausible reading, at its field, and keeps nothing', function (array $with, string $field): void {
     $this->post("/clients/{$this->client->id}/gate", gateForm($with))->assertSessionHasErrors($field);
     expect(GateCheck::query()->count())->toBe(0);
-})->with([[['sbp' => '420', 'dbp' => '80'], 'sbp'], [['sbp' => '80', 'dbp' => '90'], 'dbp'], [['spo2' => '7'], 'spo2'], [['glucose_mmol' => '98'], 'glucose_mmol'], [['pain' => '12'], 'pain'], [['symptoms' => ['gloom']], 'symptoms.0']]);
+})->with(
+    [
+        [['sbp' => '420', 'dbp' => '80'], 'sbp'], [['sbp' => '80', 'dbp' => '90'], 'dbp'], [['spo2' => '7'], 'spo2'],
+        [['glucose_mmol' => '98'], 'glucose_mmol'], [['pain' => '12'], 'pain'],
+        [['symptoms' => ['gloom']], 'symptoms.0'],
+    ],
+);
 
 it('lets the lead tighten a figure, live for every client, and nobody else', function (): void {
-    $other = $this->scene->client(['given_name' => 'Bo', 'conditions' => [['code' => 'hypertension_controlled', 'details' => []]]]);
+    $other = $this->scene->client(
+        ['given_name' => 'Bo', 'conditions' => [['code' => 'hypertension_controlled', 'details' => []]]],
+    );
     $set = ['rule' => 'hypertension_controlled', 'field' => 'effort_max', 'value' => '5', 'reason' => ''];
     $this->put('/rulebook', $set)->assertForbidden();
     $this->scene->user->update(['role' => 'lead']);
     $this->put('/rulebook', $set)->assertSessionHasNoErrors();
     foreach ([$this->client, $other] as $client) {
-        $field = array_column(Scene::props($this->get("/clients/{$client->id}/limits"))['fields'], null, 'field')['effort_max'];
+        $field = array_column(
+            Scene::props($this->get("/clients/{$client->id}/limits"))['fields'], null, 'field',
+        )['effort_max'];
         expect($field['value'])->toBe('5')
             ->and(implode(' ', array_column($field['because'], 'says')))->toContain('Tightened by the clinic to 5');
     }
@@ -80,26 +105,44 @@ it('lets the lead loosen a figure only with a reason, and marks it wherever it a
     $this->scene->user->update(['role' => 'lead']);
     $set = ['rule' => 'hypertension_controlled', 'field' => 'effort_max', 'value' => '8'];
     $this->put('/rulebook', [...$set, 'reason' => ''])->assertSessionHasErrors('reason');
-    $this->put('/rulebook', [...$set, 'reason' => 'Protocol of the cardiac clinic, 2026-03'])->assertSessionHasNoErrors();
-    $lines = array_column(Scene::props($this->get("/clients/{$this->client->id}/limits"))['client']['limits'], 'says', 'field');
+    $this->put(
+        '/rulebook', [...$set, 'reason' => 'Protocol of the cardiac clinic, 2026-03'],
+    )->assertSessionHasNoErrors();
+    $lines = array_column(
+        Scene::props($this->get("/clients/{$this->client->id}/limits"))['client']['limits'], 'says', 'field',
+    );
     expect($lines['effort_max'])->toContain('Loosened by the clinic to 8: Protocol of the cardiac clinic')
         ->and(ClinicFigure::query()->value('loosens'))->toBe(true);
     $this->put('/rulebook', [...$set, 'value' => '', 'reason' => ''])->assertSessionHasNoErrors();
     expect(ClinicFigure::query()->count())->toBe(0)
-        ->and(Decision::query()->where('kind', 'like', 'rulebook.%')->pluck('kind')->all())->toBe(['rulebook.loosened', 'rulebook.default']);
+        ->and(
+            Decision::query()->where('kind', 'like', 'rulebook.%')->pluck('kind')->all(),
+        )->toBe(['rulebook.loosened', 'rulebook.default']);
 });
 
 it('refuses a figure that makes no sense', function (array $set, string $field): void {
     $this->scene->user->update(['role' => 'lead']);
-    $this->put('/rulebook', ['rule' => 'hypertension_controlled', 'field' => 'effort_max', 'value' => '5', 'reason' => '', ...$set])->assertSessionHasErrors($field);
-})->with([[['value' => '11'], 'value'], [['value' => 'five'], 'value'], [['field' => 'breath'], 'field'], [['rule' => 'gout'], 'field'], [['field' => 'load_pct_max'], 'field']]);
+    $this->put(
+        '/rulebook',
+        ['rule' => 'hypertension_controlled', 'field' => 'effort_max', 'value' => '5', 'reason' => '', ...$set],
+    )->assertSessionHasErrors($field);
+})->with(
+    [
+        [['value' => '11'], 'value'], [['value' => 'five'], 'value'], [['field' => 'breath'], 'field'],
+        [['rule' => 'gout'], 'field'], [['field' => 'load_pct_max'], 'field'],
+    ],
+);
 
 it('does not touch another clinic', function (): void {
     $this->scene->user->update(['role' => 'lead']);
-    $this->put('/rulebook', ['rule' => 'hypertension_controlled', 'field' => 'effort_max', 'value' => '5', 'reason' => '']);
+    $this->put(
+        '/rulebook', ['rule' => 'hypertension_controlled', 'field' => 'effort_max', 'value' => '5', 'reason' => ''],
+    );
     $other = new Scene('Other');
     $theirs = $other->client(['conditions' => [['code' => 'hypertension_controlled', 'details' => []]]]);
-    $fields = array_column(Scene::props($this->actingAs($other->user)->get("/clients/{$theirs->id}/limits"))['fields'], 'value', 'field');
+    $fields = array_column(
+        Scene::props($this->actingAs($other->user)->get("/clients/{$theirs->id}/limits"))['fields'], 'value', 'field',
+    );
     expect($fields['effort_max'])->toBe('7');
 });
 
@@ -110,19 +153,40 @@ it('shows every condition in the rulebook with a source', function (): void {
 });
 
 it('takes a birth, medicines and usual values, and refuses the implausible', function (): void {
-    $this->put("/clients/{$this->client->id}/screen", Scene::form(['birth_given_on' => now()->subDays(30)->format('Y-m-d'), 'birth_kind' => 'caesarean', 'birth_symptoms' => ['leaking'], 'medicines' => ['beta blocker'], 'usual' => ['sbp' => '128', 'heart_rate' => '']]))->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$this->client->id}/screen",
+        Scene::form(
+            [
+                'birth_given_on' => now()->subDays(30)->format('Y-m-d'), 'birth_kind' => 'caesarean',
+                'birth_symptoms' => ['leaking'], 'medicines' => ['beta blocker'],
+                'usual' => ['sbp' => '128', 'heart_rate' => ''],
+            ],
+        ),
+    )->assertSessionHasNoErrors();
     $fields = array_column(Scene::props($this->get("/clients/{$this->client->id}/limits"))['fields'], 'value', 'field');
     expect($fields['lift_max_g'])->toBe(Made::said('6 kg'))
         ->and($fields['clearance'])->toBe('required')
         ->and($fields['heart_rate_valid'])->toBe('no');
-    $this->put("/clients/{$this->client->id}/screen", Scene::form(['usual' => ['sbp' => '12']]))->assertSessionHasErrors('usual.sbp');
-    $this->put("/clients/{$this->client->id}/screen", Scene::form(['birth_given_on' => '2199-01-01', 'birth_kind' => 'vaginal']))->assertSessionHasErrors('birth_given_on');
-    $this->put("/clients/{$this->client->id}/screen", Scene::form(['birth_given_on' => now()->subDays(30)->format('Y-m-d'), 'birth_kind' => '']))->assertSessionHasErrors('birth_kind');
+    $this->put(
+        "/clients/{$this->client->id}/screen", Scene::form(['usual' => ['sbp' => '12']]),
+    )->assertSessionHasErrors('usual.sbp');
+    $this->put(
+        "/clients/{$this->client->id}/screen",
+        Scene::form(['birth_given_on' => '2199-01-01', 'birth_kind' => 'vaginal']),
+    )->assertSessionHasErrors('birth_given_on');
+    $this->put(
+        "/clients/{$this->client->id}/screen",
+        Scene::form(['birth_given_on' => now()->subDays(30)->format('Y-m-d'), 'birth_kind' => '']),
+    )->assertSessionHasErrors('birth_kind');
 });
 
 it('takes the clinic\'s school as default and the client\'s own choice before it', function (): void {
-    $bone = $this->scene->measured(['given_name' => 'Bo', 'conditions' => [['code' => 'osteoporosis', 'details' => []]]]);
-    $goal = fn (): string => collect(Scene::props($this->get("/clients/{$bone->id}/plan"))['plan']['items'])->firstWhere('family', 'tote_row')['goal'];
+    $bone = $this->scene->measured(
+        ['given_name' => 'Bo', 'conditions' => [['code' => 'osteoporosis', 'details' => []]]],
+    );
+    $goal = fn (): string => collect(
+        Scene::props($this->get("/clients/{$bone->id}/plan"))['plan']['items'],
+    )->firstWhere('family', 'tote_row')['goal'];
     $this->put('/rulebook/school', ['school' => 'fragile_bone', 'choice' => 'light_many'])->assertForbidden();
     $this->scene->user->update(['role' => 'lead']);
     $this->put('/rulebook/school', ['school' => 'fragile_bone', 'choice' => 'heavy'])->assertSessionHasErrors('choice');

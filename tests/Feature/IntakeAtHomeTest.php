@@ -15,20 +15,36 @@ beforeEach(function (): void {
 
 it('asks the client at home, and counts nothing until a clinician takes it over', function (): void {
     expect(Scene::props($this->get($this->path))['given_name'])->toBe('Ada');
-    $this->post($this->path, ['answers' => ['home' => 'alone', 'standing' => 'supported', 'condition:falls_risk_high' => 'yes', 'wants' => 'Walk to the shop', 'minutes' => '20']])->assertRedirect($this->path);
+    $this->post(
+        $this->path,
+        [
+            'answers' => [
+                'home' => 'alone', 'standing' => 'supported', 'condition:falls_risk_high' => 'yes',
+                'wants' => 'Walk to the shop', 'minutes' => '20',
+            ],
+        ],
+    )->assertRedirect($this->path);
     expect($this->client->refresh()->home)->toBeNull()->and(ClientCondition::query()->count())->toBe(0);
     $this->actingAs($this->scene->user);
-    $rows = array_column(Scene::props($this->get("/clients/{$this->client->id}/screen"))['from_home']['rows'], null, 'field');
+    $rows = array_column(
+        Scene::props($this->get("/clients/{$this->client->id}/screen"))['from_home']['rows'], null, 'field',
+    );
     expect($rows['standing']['answer'])->toBe('Only holding on')->and($rows['standing']['now'])->toBe('');
     $id = HomeIntake::query()->value('id');
-    foreach (['home' => true, 'standing' => true, 'condition:falls_risk_high' => true, 'minutes' => false] as $field => $accept) {
-        $this->post("/clients/{$this->client->id}/intake/$id", ['field' => $field, 'accept' => $accept])->assertSessionHasNoErrors();
+    foreach ([
+        'home' => true, 'standing' => true, 'condition:falls_risk_high' => true, 'minutes' => false,
+    ] as $field => $accept) {
+        $this->post(
+            "/clients/{$this->client->id}/intake/$id", ['field' => $field, 'accept' => $accept],
+        )->assertSessionHasNoErrors();
     }
     expect($this->client->refresh()->home)->toBe('alone')
         ->and($this->client->standing)->toBe('supported')
         ->and($this->client->minutes)->toBe(40)
         ->and(ClientCondition::query()->value('code'))->toBe('falls_risk_high');
-    $this->post("/clients/{$this->client->id}/intake/$id", ['field' => 'home', 'accept' => true])->assertSessionHasErrors('field');
+    $this->post(
+        "/clients/{$this->client->id}/intake/$id", ['field' => 'home', 'accept' => true],
+    )->assertSessionHasErrors('field');
 });
 
 it('takes answers once, and only those it asked for', function (): void {
@@ -48,13 +64,25 @@ it('opens for the right token only, and for a fortnight', function (): void {
 it('never takes a condition away by a "no" from home', function (): void {
     $this->client->conditions()->create(['code' => 'latex_allergy', 'details' => []]);
     $this->post($this->path, ['answers' => ['condition:latex_allergy' => 'no']]);
-    $this->actingAs($this->scene->user)->post("/clients/{$this->client->id}/intake/".HomeIntake::query()->value('id'), ['field' => 'condition:latex_allergy', 'accept' => true]);
+    $this->actingAs($this->scene->user)->post(
+        "/clients/{$this->client->id}/intake/".HomeIntake::query()->value('id'),
+        ['field' => 'condition:latex_allergy', 'accept' => true],
+    );
     expect(ClientCondition::query()->where('code', 'latex_allergy')->count())->toBe(1);
 });
 
 it('writes a clearance letter that asks exactly for what the limits ask', function (): void {
-    $client = $this->scene->client(['given_name' => 'Bo', 'conditions' => [['code' => 'heart_failure', 'details' => []], ['code' => 'hypertension_controlled', 'details' => []]]]);
-    $letter = $this->actingAs($this->scene->user)->get("/clients/{$client->id}/clearance-letter")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    $client = $this->scene->client(
+        [
+            'given_name' => 'Bo',
+            'conditions' => [
+                ['code' => 'heart_failure', 'details' => []], ['code' => 'hypertension_controlled', 'details' => []],
+            ],
+        ],
+    );
+    $letter = $this->actingAs($this->scene->user)->get(
+        "/clients/{$client->id}/clearance-letter",
+    )->assertOk()->assertHeader('Content-Type', 'application/pdf');
     expect(substr((string) $letter->getContent(), 0, 5))->toBe('%PDF-')
         ->and(strlen((string) $letter->getContent()))->toBeGreaterThan(3000);
 });

@@ -13,18 +13,36 @@ beforeEach(function (): void {
     $this->client = $this->scene->measured();
     $this->actingAs($this->scene->user);
     $this->kit = static fn (array $with = []): array => [
-        'pieces' => [['label' => 'Can', 'mass_kg' => '0.48', 'count' => '4', 'grip' => 'power', 'holdable' => true, 'packable' => true, 'plate' => false, 'weighed' => true]],
-        'carriers' => [['label' => 'Tote', 'mass_kg' => '0.15', 'count' => '2', 'grip' => 'hook', 'max_mass_kg' => '10', 'max_pieces' => '9', 'plates' => false]],
+        'pieces' => [
+            [
+                'label' => 'Can', 'mass_kg' => '0.48', 'count' => '4', 'grip' => 'power', 'holdable' => true,
+                'packable' => true, 'plate' => false, 'weighed' => true,
+            ],
+        ],
+        'carriers' => [
+            [
+                'label' => 'Tote', 'mass_kg' => '0.15', 'count' => '2', 'grip' => 'hook', 'max_mass_kg' => '10',
+                'max_pieces' => '9', 'plates' => false,
+            ],
+        ],
         ...$with,
     ];
-    $this->band = static fn (array $with = []): array => ['label' => 'Green one', 'rest_cm' => '120', 'form' => 'flat', 'material' => 'latex_free', 'max_pct' => '200', 'pulls' => [['cm' => '150', 'kgf' => '0.92'], ['cm' => '180', 'kgf' => '1.53'], ['cm' => '240', 'kgf' => '2.45']], ...$with];
+    $this->band = static fn (array $with = []): array => [
+        'label' => 'Green one', 'rest_cm' => '120', 'form' => 'flat', 'material' => 'latex_free', 'max_pct' => '200',
+        'pulls' => [
+            ['cm' => '150', 'kgf' => '0.92'], ['cm' => '180', 'kgf' => '1.53'], ['cm' => '240', 'kgf' => '2.45'],
+        ],
+        ...$with,
+    ];
 });
 
 /** A band kept through the form, and where it can be asked about. */
 function keepBand(): KitBand
 {
     $test = test();
-    $test->put("/clients/{$test->client->id}/kit", ($test->kit)(['bands' => [($test->band)()]]))->assertSessionHasNoErrors();
+    $test->put(
+        "/clients/{$test->client->id}/kit", ($test->kit)(['bands' => [($test->band)()]]),
+    )->assertSessionHasNoErrors();
 
     return KitBand::query()->where('client_id', $test->client->id)->firstOrFail();
 }
@@ -39,14 +57,20 @@ it('keeps bands as they were pulled, in millimetres and millinewtons, and gives 
         ->and(array_column($page['band_rungs'], 'code'))->toContain('band_row/seated');
 });
 
-it('refuses a band whose pull falls or whose numbers are impossible, and keeps the old kit', function (array $with, string $field): void {
+it('refuses a band whose pull falls or whose numbers are impossible, and keeps the old kit', function (
+    array $with, string $field,
+): void {
     keepBand();
-    $this->put("/clients/{$this->client->id}/kit", ($this->kit)(['bands' => [($this->band)($with)]]))->assertSessionHasErrors($field);
+    $this->put(
+        "/clients/{$this->client->id}/kit", ($this->kit)(['bands' => [($this->band)($with)]]),
+    )->assertSessionHasErrors($field);
     expect(KitBand::query()->count())->toBe(1)
         ->and(KitBand::query()->first()->rest_mm)->toBe(1200)
         ->and($this->client->pieces()->count())->toBe(1);
 })->with([
-    'a pull that falls' => [['pulls' => [['cm' => '150', 'kgf' => '1'], ['cm' => '180', 'kgf' => '0.5']]], 'bands.0.pulls'],
+    'a pull that falls' => [
+        ['pulls' => [['cm' => '150', 'kgf' => '1'], ['cm' => '180', 'kgf' => '0.5']]], 'bands.0.pulls',
+    ],
     'no longer than at rest' => [['pulls' => [['cm' => '110', 'kgf' => '1']]], 'bands.0.pulls'],
     'no pull at all' => [['pulls' => []], 'bands.0.pulls'],
     'a rest of nothing' => [['rest_cm' => '0'], 'bands.0.rest_cm'],
@@ -55,11 +79,17 @@ it('refuses a band whose pull falls or whose numbers are impossible, and keeps t
 
 it('says where to stand for what the measures suggest, or for what is typed', function (): void {
     $band = keepBand();
-    $ask = fn (array $with): array => $this->getJson("/clients/{$this->client->id}/kit/band?".http_build_query(['band' => $band->id, 'rung' => 'band_row/one_arm', ...$with]))->assertOk()->json();
+    $ask = fn (array $with): array => $this->getJson(
+        "/clients/{$this->client->id}/kit/band?".http_build_query(
+            ['band' => $band->id, 'rung' => 'band_row/one_arm', ...$with],
+        ),
+    )->assertOk()->json();
     $suggested = $ask([]);
     $typed = $ask(['kgf' => '1.5', 'at' => 'end']);
     // The tote row asks for more than this band can give: the most it gives, and the reason.
-    expect($suggested['target_says'])->toContain('tote row')->toContain(Made::said('this band gives 2.2 kg at the most'))
+    expect($suggested['target_says'])->toContain('tote row')->toContain(
+        Made::said('this band gives 2.2 kg at the most'),
+    )
         ->and($suggested['mean'])->toBe(Made::said('2.2 kg'))
         ->and($suggested['stand_cm'])->toBeGreaterThan(100)
         ->and($typed['end'])->toBe(Made::said('1.5 kg'))
@@ -69,10 +99,21 @@ it('says where to stand for what the measures suggest, or for what is typed', fu
         ->and($typed['notes'])->not->toBe([]);
 });
 
-it('names the field when the pull is out of reach, absurd, or the exercise uses no band', function (array $with, string $field): void {
+it('names the field when the pull is out of reach, absurd, or the exercise uses no band', function (
+    array $with, string $field,
+): void {
     $band = keepBand();
-    $this->getJson("/clients/{$this->client->id}/kit/band?".http_build_query(['band' => $band->id, 'rung' => 'band_row/seated', ...$with]))->assertStatus(422)->assertJsonValidationErrors($field);
-})->with([[['kgf' => '90'], 'kgf'], [['kgf' => '-1'], 'kgf'], [['rung' => 'curl/one_arm'], 'rung'], [['rung' => 'nothing/at_all'], 'rung'], [['rung' => 'band_row/flying'], 'rung'], [['at' => 'middle'], 'at']]);
+    $this->getJson(
+        "/clients/{$this->client->id}/kit/band?".http_build_query(
+            ['band' => $band->id, 'rung' => 'band_row/seated', ...$with],
+        ),
+    )->assertStatus(422)->assertJsonValidationErrors($field);
+})->with(
+    [
+        [['kgf' => '90'], 'kgf'], [['kgf' => '-1'], 'kgf'], [['rung' => 'curl/one_arm'], 'rung'],
+        [['rung' => 'nothing/at_all'], 'rung'], [['rung' => 'band_row/flying'], 'rung'], [['at' => 'middle'], 'at'],
+    ],
+);
 
 it('does not tell about the band of another client', function (): void {
     $band = keepBand();
@@ -81,15 +122,30 @@ it('does not tell about the band of another client', function (): void {
 });
 
 it('opens and closes rungs with what the home has', function (): void {
-    $stair = fn (): array => $this->getJson("/clients/{$this->client->id}/steps?family=step_up")->assertOk()->json('stair');
+    $stair = fn (): array => $this->getJson(
+        "/clients/{$this->client->id}/steps?family=step_up",
+    )->assertOk()->json('stair');
     expect($stair()[0]['state'])->toBe('under')->and($stair()[0]['says'])->toContain('low step');
-    $this->put("/clients/{$this->client->id}/kit", ($this->kit)(['place' => ['things' => ['chair', 'counter', 'step'], 'floor' => 'smooth', 'door' => 'away', 'chair_at_wall' => false], 'aids' => ['left' => ['wrist_loop'], 'right' => []]]))->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$this->client->id}/kit",
+        ($this->kit)(
+            [
+                'place' => [
+                    'things' => ['chair', 'counter', 'step'], 'floor' => 'smooth', 'door' => 'away',
+                    'chair_at_wall' => false,
+                ],
+                'aids' => ['left' => ['wrist_loop'], 'right' => []],
+            ],
+        ),
+    )->assertSessionHasNoErrors();
     $page = Scene::props($this->get("/clients/{$this->client->id}/kit"));
     expect($stair()[0]['state'])->toBe('open')
         ->and(implode(' ', $page['findings']))->toContain('slides as the client rises')
         ->and($page['gone_through'])->toBeTrue()
         ->and($page['form']['aids']['left'])->toBe(['wrist_loop']);
-    $this->put("/clients/{$this->client->id}/kit", ($this->kit)(['place' => ['things' => ['hovercraft']]]))->assertSessionHasErrors('place.things.0');
+    $this->put(
+        "/clients/{$this->client->id}/kit", ($this->kit)(['place' => ['things' => ['hovercraft']]]),
+    )->assertSessionHasErrors('place.things.0');
     $this->put("/clients/{$this->client->id}/kit", ($this->kit)())->assertSessionHasNoErrors();
     expect($this->client->refresh()->place['things'])->toContain('step');
 });
@@ -103,8 +159,11 @@ it('says of a stair where the measures begin, what a step changes and what a lev
 });
 
 it('takes a kit from a file, in any order of columns, with a decimal comma and a byte-order mark', function (): void {
-    $csv = "\xEF\xBB\xBFcount,label,mass_kg,kind,grip,max_mass_kg\r\n2,\"Jar, large\",\"0,9\",piece,power,\r\n1,Basket,1.1,carrier,hook,14\r\n";
-    $this->post("/clients/{$this->client->id}/kit/import", ['file' => UploadedFile::fake()->createWithContent('kit.csv', $csv)])->assertSessionHasNoErrors();
+    $csv = "\xEF\xBB\xBFcount,label,mass_kg,kind,grip,max_mass_kg\r\n"
+        ."2,\"Jar, large\",\"0,9\",piece,power,\r\n1,Basket,1.1,carrier,hook,14\r\n";
+    $this->post(
+        "/clients/{$this->client->id}/kit/import", ['file' => UploadedFile::fake()->createWithContent('kit.csv', $csv)],
+    )->assertSessionHasNoErrors();
     $jar = $this->client->pieces()->where('label', 'Jar, large')->firstOrFail();
     expect($jar->mass_g)->toBe(900)
         ->and($jar->count)->toBe(2)
@@ -113,7 +172,9 @@ it('takes a kit from a file, in any order of columns, with a decimal comma and a
 });
 
 it('adds nothing when one line of a file is wrong, and names the line', function (string $csv, string $says): void {
-    $this->post("/clients/{$this->client->id}/kit/import", ['file' => UploadedFile::fake()->createWithContent('kit.csv', $csv)])->assertSessionHasErrors(['file']);
+    $this->post(
+        "/clients/{$this->client->id}/kit/import", ['file' => UploadedFile::fake()->createWithContent('kit.csv', $csv)],
+    )->assertSessionHasErrors(['file']);
     expect(session('errors')->first('file'))->toContain($says)
         ->and($this->client->pieces()->count())->toBe(2);
 })->with([
@@ -130,21 +191,40 @@ it('refuses what is not a file', function (): void {
 });
 
 it('writes a kit that it can read again, and defuses what a spreadsheet would run', function (): void {
-    $this->client->pieces()->create(['label' => '=1+1', 'mass_g' => 700, 'count' => 1, 'grip' => 'power', 'holdable' => true, 'packable' => false, 'plate' => false, 'weighed' => false]);
-    $csv = $this->get("/clients/{$this->client->id}/kit/export.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=UTF-8')->getContent();
+    $this->client->pieces()->create(
+        [
+            'label' => '=1+1', 'mass_g' => 700, 'count' => 1, 'grip' => 'power', 'holdable' => true,
+            'packable' => false, 'plate' => false, 'weighed' => false,
+        ],
+    );
+    $csv = $this->get(
+        "/clients/{$this->client->id}/kit/export.csv",
+    )->assertOk()->assertHeader('Content-Type', 'text/csv; charset=UTF-8')->getContent();
     expect($csv)->toContain("'=1+1")->toContain('Half-litre bottle');
     $other = Client::query()->findOrFail($this->scene->client(['given_name' => 'Else'])->id);
-    $this->post("/clients/{$other->id}/kit/import", ['file' => UploadedFile::fake()->createWithContent('kit.csv', $csv)])->assertSessionHasNoErrors();
+    $this->post(
+        "/clients/{$other->id}/kit/import", ['file' => UploadedFile::fake()->createWithContent('kit.csv', $csv)],
+    )->assertSessionHasNoErrors();
     expect($other->pieces()->count())->toBe(3)
         ->and($other->pieces()->where('label', 'Half-litre bottle')->value('mass_g'))->toBe(520)
         ->and($other->carriers()->count())->toBe(1);
 });
 
 it('drafts a band exercise with its band, where to stand, and why, and prints it on the sheet', function (): void {
-    $this->put("/clients/{$this->client->id}/kit", ($this->kit)(['bands' => [($this->band)()], 'place' => ['things' => ['chair', 'armchair', 'counter', 'table', 'bed', 'door'], 'door' => 'towards']]))->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$this->client->id}/kit",
+        ($this->kit)(
+            [
+                'bands' => [($this->band)()],
+                'place' => ['things' => ['chair', 'armchair', 'counter', 'table', 'bed', 'door'], 'door' => 'towards'],
+            ],
+        ),
+    )->assertSessionHasNoErrors();
     $this->post("/clients/{$this->client->id}/plan")->assertSessionHasNoErrors();
     $plan = $this->client->plans()->firstOrFail();
-    $this->post("/clients/{$this->client->id}/plan/items", ['family' => 'band_row', 'revision' => $plan->revision])->assertSessionHasNoErrors();
+    $this->post(
+        "/clients/{$this->client->id}/plan/items", ['family' => 'band_row', 'revision' => $plan->revision],
+    )->assertSessionHasNoErrors();
     $item = $plan->items()->where('family', 'band_row')->firstOrFail();
     expect($item->recipe)->toContain('Green one.')->toContain('cm from it')
         ->and(implode(' ', array_column($item->because, 'says')))->toContain('tote row')->toContain('nicks')
@@ -154,29 +234,57 @@ it('drafts a band exercise with its band, where to stand, and why, and prints it
 });
 
 it('says why no band of the kit will do', function (): void {
-    $this->put("/clients/{$this->client->id}/kit", ($this->kit)(['bands' => [($this->band)(['rest_cm' => '10', 'pulls' => [['cm' => '20', 'kgf' => '1']]])], 'place' => ['things' => ['chair', 'counter', 'door']]]))->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$this->client->id}/kit",
+        ($this->kit)(
+            [
+                'bands' => [($this->band)(['rest_cm' => '10', 'pulls' => [['cm' => '20', 'kgf' => '1']]])],
+                'place' => ['things' => ['chair', 'counter', 'door']],
+            ],
+        ),
+    )->assertSessionHasNoErrors();
     $stair = $this->getJson("/clients/{$this->client->id}/steps?family=band_row")->json('stair');
     expect($stair[0]['state'])->toBe('under')
         ->and($stair[0]['says'])->toContain('Green one')->toContain('cannot travel');
 });
 
-it('keeps the band of an exercise when its dose is changed, and says so when the band or a thing is gone', function (): void {
-    $home = ['chair', 'armchair', 'counter', 'table', 'bed', 'door'];
-    $this->put("/clients/{$this->client->id}/kit", ($this->kit)(['bands' => [($this->band)()], 'place' => ['things' => $home]]))->assertSessionHasNoErrors();
-    $this->post("/clients/{$this->client->id}/plan");
-    $plan = $this->client->plans()->firstOrFail();
-    $this->post("/clients/{$this->client->id}/plan/items", ['family' => 'band_row', 'revision' => $plan->revision]);
-    $item = $plan->items()->where('family', 'band_row')->firstOrFail();
-    $this->put("/clients/{$this->client->id}/plan/items/{$item->id}/dose", ['sets' => 2, 'amount_lo' => 8, 'amount_hi' => 10, 'effort_lo' => 4, 'effort_hi' => 6, 'rest_s' => 90, 'load' => '', 'revision' => $plan->refresh()->revision])->assertSessionHasNoErrors();
-    expect($item->refresh()->recipe)->toContain('Green one.');
-    $this->put("/clients/{$this->client->id}/kit", ($this->kit)(['bands' => [], 'place' => ['things' => array_diff($home, ['door'])]]))->assertSessionHasNoErrors();
-    $row = array_column(Scene::props($this->get("/clients/{$this->client->id}/plan"))['plan']['items'], null, 'family')['band_row'];
-    expect(implode(' ', $row['breaches']))->toContain('missing here: elastic band or tube, door');
-});
+it('keeps the band of an exercise when its dose is changed, and says so when the band or a thing is '
+    .'gone', function (): void {
+        $home = ['chair', 'armchair', 'counter', 'table', 'bed', 'door'];
+        $this->put(
+            "/clients/{$this->client->id}/kit",
+            ($this->kit)(['bands' => [($this->band)()], 'place' => ['things' => $home]]),
+        )->assertSessionHasNoErrors();
+        $this->post("/clients/{$this->client->id}/plan");
+        $plan = $this->client->plans()->firstOrFail();
+        $this->post("/clients/{$this->client->id}/plan/items", ['family' => 'band_row', 'revision' => $plan->revision]);
+        $item = $plan->items()->where('family', 'band_row')->firstOrFail();
+        $this->put(
+            "/clients/{$this->client->id}/plan/items/{$item->id}/dose",
+            [
+                'sets' => 2, 'amount_lo' => 8, 'amount_hi' => 10, 'effort_lo' => 4, 'effort_hi' => 6, 'rest_s' => 90,
+                'load' => '', 'revision' => $plan->refresh()->revision,
+            ],
+        )->assertSessionHasNoErrors();
+        expect($item->refresh()->recipe)->toContain('Green one.');
+        $this->put(
+            "/clients/{$this->client->id}/kit",
+            ($this->kit)(['bands' => [], 'place' => ['things' => array_diff($home, ['door'])]]),
+        )->assertSessionHasNoErrors();
+        $row = array_column(
+            Scene::props($this->get("/clients/{$this->client->id}/plan"))['plan']['items'], null, 'family',
+        )['band_row'];
+        expect(implode(' ', $row['breaches']))->toContain('missing here: elastic band or tube, door');
+    });
 
 it('keeps a recipe of many pieces with long names', function (): void {
-    $long = static fn (int $i): array => ['label' => str_repeat('A very long name of a thing ', 2).$i, 'mass_kg' => (string) (0.31 + $i / 100), 'count' => '1', 'grip' => 'power', 'holdable' => false, 'packable' => true, 'plate' => false, 'weighed' => true];
-    $this->put("/clients/{$this->client->id}/kit", ($this->kit)(['pieces' => array_map($long, range(1, 12))]))->assertSessionHasNoErrors();
+    $long = static fn (int $i): array => [
+        'label' => str_repeat('A very long name of a thing ', 2).$i, 'mass_kg' => (string) (0.31 + $i / 100),
+        'count' => '1', 'grip' => 'power', 'holdable' => false, 'packable' => true, 'plate' => false, 'weighed' => true,
+    ];
+    $this->put(
+        "/clients/{$this->client->id}/kit", ($this->kit)(['pieces' => array_map($long, range(1, 12))]),
+    )->assertSessionHasNoErrors();
     $this->post("/clients/{$this->client->id}/plan")->assertSessionHasNoErrors();
     expect($this->client->plans()->firstOrFail()->items()->count())->toBeGreaterThan(3);
 });

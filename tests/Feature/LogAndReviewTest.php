@@ -46,11 +46,15 @@ function logForm(Plan $plan, string $on, array $with = [], array $item = []): ar
 
 function familyProposal(string $family): Proposal
 {
-    return Proposal::query()->with('planItem')->where('status', 'open')->whereHas('planItem', static fn ($q) => $q->where('family', $family))->firstOrFail();
+    return Proposal::query()->with('planItem')->where('status', 'open')->whereHas(
+        'planItem', static fn ($q) => $q->where('family', $family),
+    )->firstOrFail();
 }
 
 it('keeps a session with the dose it was done under, and proposes for every exercise', function (): void {
-    $this->post("{$this->url}/log", logForm($this->plan, $this->today))->assertSessionHasNoErrors()->assertRedirect("{$this->url}/review");
+    $this->post(
+        "{$this->url}/log", logForm($this->plan, $this->today),
+    )->assertSessionHasNoErrors()->assertRedirect("{$this->url}/review");
     expect(LogItem::query()->count())->toBe($this->plan->items->count())
         ->and(LogItem::query()->first()->dose)->toEqual($this->plan->items[0]->dose)
         ->and(Proposal::query()->where('status', 'open')->count())->toBe($this->plan->items->count());
@@ -64,8 +68,12 @@ it('takes the same session twice as one', function (): void {
         ->and(LogItem::query()->count())->toBe($this->plan->items->count());
 });
 
-it('refuses what cannot have been done, at its field, and writes nothing', function (array $with, array $item, string $field): void {
-    $this->post("{$this->url}/log", logForm($this->plan, $with['done_on'] ?? $this->today, $with, $item))->assertSessionHasErrors($field);
+it('refuses what cannot have been done, at its field, and writes nothing', function (
+    array $with, array $item, string $field,
+): void {
+    $this->post(
+        "{$this->url}/log", logForm($this->plan, $with['done_on'] ?? $this->today, $with, $item),
+    )->assertSessionHasErrors($field);
     expect(SessionLog::query()->count())->toBe(0)->and(Proposal::query()->count())->toBe(0);
 })->with([
     'negative reps' => [[], ['sets' => [['amount' => '-3', 'side' => 'both']]], 'items.0.sets.0.amount'],
@@ -101,7 +109,9 @@ it('steps up after two good sessions, and the next version shows what was accept
     $draft = Plan::query()->with('items')->where('status', 'draft')->firstOrFail();
     expect($draft->items->firstWhere('family', 'tote_row')->dose)->toEqual($proposal->dose)
         ->and($draft->version)->toBe(2)
-        ->and($draft->items->firstWhere('family', 'tote_row')->last_load_g)->toBe($this->plan->items->firstWhere('family', 'tote_row')->dose['load_g'])
+        ->and($draft->items->firstWhere('family', 'tote_row')->last_load_g)->toBe(
+            $this->plan->items->firstWhere('family', 'tote_row')->dose['load_g'],
+        )
         ->and(Decision::query()->latest('id')->first()->kind)->toBe('proposal.accepted');
     $this->post("{$this->url}/review/{$proposal->id}/accept")->assertSessionHasErrors('proposal');
     $this->post("{$this->url}/plan/issue", ['revision' => $draft->refresh()->revision])->assertSessionHasNoErrors();
@@ -113,10 +123,15 @@ it('edits a proposal with the limits live, and refuses with a reason only', func
     $this->scene->goodSession($this->plan, now()->subDays(3)->format('Y-m-d'));
     $this->scene->goodSession($this->plan, $this->today);
     $proposal = familyProposal('seat_rise');
-    $form = ['sets' => '2', 'amount_lo' => '8', 'amount_hi' => '10', 'effort_lo' => '5', 'effort_hi' => '6', 'rest_s' => '60', 'load_kg' => '2.22'];
+    $form = [
+        'sets' => '2', 'amount_lo' => '8', 'amount_hi' => '10', 'effort_lo' => '5', 'effort_hi' => '6',
+        'rest_s' => '60', 'load_kg' => '2.22',
+    ];
     $this->put("{$this->url}/review/{$proposal->id}", $form)->assertSessionHasErrors('load');
     expect($proposal->refresh()->status)->toBe('open');
-    $this->put("{$this->url}/review/{$proposal->id}", [...$form, 'load_kg' => '2.23', 'reason' => 'slower'])->assertSessionHasNoErrors();
+    $this->put(
+        "{$this->url}/review/{$proposal->id}", [...$form, 'load_kg' => '2.23', 'reason' => 'slower'],
+    )->assertSessionHasNoErrors();
     $draft = Plan::query()->with('items')->where('status', 'draft')->firstOrFail();
     expect($draft->items->firstWhere('family', 'seat_rise')->dose['load_g'])->toBe(2230)
         ->and($proposal->refresh()->status)->toBe('edited');
@@ -124,7 +139,9 @@ it('edits a proposal with the limits live, and refuses with a reason only', func
     $this->post("{$this->url}/review/{$other->id}/refuse", ['reason' => ''])->assertSessionHasErrors('reason');
     $this->post("{$this->url}/review/{$other->id}/refuse", ['reason' => 'sore elbow'])->assertSessionHasNoErrors();
     expect($other->refresh()->status)->toBe('refused')
-        ->and($draft->refresh()->items()->where('family', 'tote_row')->value('dose'))->toEqual($this->plan->items->firstWhere('family', 'tote_row')->dose);
+        ->and(
+            $draft->refresh()->items()->where('family', 'tote_row')->value('dose'),
+        )->toEqual($this->plan->items->firstWhere('family', 'tote_row')->dose);
 });
 
 it('replaces open proposals when a new session comes in', function (): void {
@@ -134,15 +151,22 @@ it('replaces open proposals when a new session comes in', function (): void {
 });
 
 it('stops everything on a stop sign until a clinician clears it with a reason', function (): void {
-    $this->post("{$this->url}/log", logForm($this->plan, $this->today, ['stop_sign' => 'chest pain or pressure', 'items' => []]))->assertSessionHasNoErrors();
+    $this->post(
+        "{$this->url}/log",
+        logForm($this->plan, $this->today, ['stop_sign' => 'chest pain or pressure', 'items' => []]),
+    )->assertSessionHasNoErrors();
     $row = array_column(Scene::props($this->get('/'))['rows'], null, 'name')['Ada Mole'];
     expect($row['mark'])->toBe('stop')
         ->and(Proposal::query()->where('status', 'open')->pluck('decision')->unique()->all())->toBe(['stop']);
     $item = $this->plan->items->firstWhere('family', 'seat_rise');
-    $this->put("{$this->url}/plan/items/{$item->id}/rung", ['rung' => 'no_hands', 'revision' => 2])->assertSessionHasNoErrors();
+    $this->put(
+        "{$this->url}/plan/items/{$item->id}/rung", ['rung' => 'no_hands', 'revision' => 2],
+    )->assertSessionHasNoErrors();
     $this->post("{$this->url}/plan/issue", ['revision' => 3])->assertSessionHasErrors('stop');
     $this->post("{$this->url}/review/clear-stop", ['reason' => ''])->assertSessionHasErrors('reason');
-    $this->post("{$this->url}/review/clear-stop", ['reason' => 'Dr Fenn: cleared, no findings'])->assertSessionHasNoErrors();
+    $this->post(
+        "{$this->url}/review/clear-stop", ['reason' => 'Dr Fenn: cleared, no findings'],
+    )->assertSessionHasNoErrors();
     $this->post("{$this->url}/plan/issue", ['revision' => 3])->assertSessionHasNoErrors();
     expect(Decision::query()->where('kind', 'stop.cleared')->value('reason'))->toBe('Dr Fenn: cleared, no findings');
 });
@@ -151,12 +175,16 @@ it('works the review out again when next morning was worse', function (): void {
     $this->scene->goodSession($this->plan, now()->subDays(3)->format('Y-m-d'));
     $log = $this->scene->goodSession($this->plan, $this->today, ['pain_next_morning' => null]);
     expect(familyProposal('tote_row')->decision)->toBe('step_up');
-    $this->put("{$this->url}/log/{$log->id}/next-morning", ['pain_next_morning' => '11'])->assertSessionHasErrors('pain_next_morning');
+    $this->put(
+        "{$this->url}/log/{$log->id}/next-morning", ['pain_next_morning' => '11'],
+    )->assertSessionHasErrors('pain_next_morning');
     $this->put("{$this->url}/log/{$log->id}/next-morning", ['pain_next_morning' => '4'])->assertSessionHasNoErrors();
     expect(familyProposal('tote_row')->decision)->toBe('ease');
 });
 
 it('never counts a session called off as a failure', function (): void {
-    $this->post("{$this->url}/log", logForm($this->plan, $this->today, ['skipped' => 'a cold', 'items' => []]))->assertSessionHasNoErrors();
+    $this->post(
+        "{$this->url}/log", logForm($this->plan, $this->today, ['skipped' => 'a cold', 'items' => []]),
+    )->assertSessionHasNoErrors();
     expect(Proposal::query()->where('status', 'open')->pluck('decision')->unique()->all())->toBe(['stay']);
 });

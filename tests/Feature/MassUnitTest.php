@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Actions\ConditionDetails;
 use App\Models\Client;
 use App\Models\ClientCondition;
 use App\Models\Decision;
 use App\Models\PlanItem;
+use App\Rows\ConditionDetails;
 use BuoyantStep\Core\Units\Mass;
 use Tests\Feature\Support\Scene;
 
@@ -18,7 +18,9 @@ beforeEach(function (): void {
 /** Every sentence of a page, below and above. @return list<string> */
 function sentences(mixed $props): array
 {
-    return is_array($props) ? array_merge(...array_map(sentences(...), array_values($props)), ...[[]]) : (is_string($props) ? [$props] : []);
+    return is_array($props)
+        ? array_merge(...array_map(sentences(...), array_values($props)), ...[[]])
+        : (is_string($props) ? [$props] : []);
 }
 
 /** @return list<string> what the core said of masses, by their unit */
@@ -35,7 +37,12 @@ function unitsSaid(array $props): array
 
 it('says every mass of every stage in the clinic\'s unit', function (string $unit, array $said): void {
     $this->scene->user->clinic->update(['mass_unit' => $unit]);
-    $plan = $this->scene->issued(['conditions' => [['code' => 'sternotomy', 'since' => '2026-11-01', 'details' => ['lift_g:4000']]], 'clearance' => ['given_by' => 'Dr A', 'given_on' => '2026-11-20', 'until' => null, 'restrictions' => null]]);
+    $plan = $this->scene->issued(
+        [
+            'conditions' => [['code' => 'sternotomy', 'since' => '2026-11-01', 'details' => ['lift_g:4000']]],
+            'clearance' => ['given_by' => 'Dr A', 'given_on' => '2026-11-20', 'until' => null, 'restrictions' => null],
+        ],
+    );
     $this->scene->goodSession($plan, (string) $plan->client->clinic->today()->plus(-1));
     foreach (['measure', 'limits', 'kit', 'plan', 'sheet', 'log'] as $stage) {
         $props = Scene::props($this->get("/clients/{$plan->client_id}/$stage"));
@@ -59,15 +66,42 @@ it('lets a client\'s own unit win over the clinic\'s', function (): void {
 
 it('says what is wrong with a field in the unit that the field is typed in', function (): void {
     $client = $this->scene->measured(['mass_unit' => 'lb']);
-    $this->from("/clients/{$client->id}/kit")->put("/clients/{$client->id}/kit", ['pieces' => [['label' => 'Anvil', 'mass_kg' => '400', 'count' => '1', 'grip' => 'power', 'holdable' => true, 'packable' => false, 'plate' => false, 'weighed' => true]], 'carriers' => []])->assertSessionHasErrors('pieces.0.mass_kg');
-    expect(Scene::props($this->get("/clients/{$client->id}/kit"))['errors']['pieces.0.mass_kg'])->toBe('Mass must be from 0'.Mass::SPACE.'lb to 220.46'.Mass::SPACE.'lb, for example 1.15'.Mass::SPACE.'lb for a half-litre bottle.');
+    $this->from("/clients/{$client->id}/kit")->put(
+        "/clients/{$client->id}/kit",
+        [
+            'pieces' => [
+                [
+                    'label' => 'Anvil', 'mass_kg' => '400', 'count' => '1', 'grip' => 'power', 'holdable' => true,
+                    'packable' => false, 'plate' => false, 'weighed' => true,
+                ],
+            ],
+            'carriers' => [],
+        ],
+    )->assertSessionHasErrors('pieces.0.mass_kg');
+    expect(Scene::props($this->get("/clients/{$client->id}/kit"))['errors']['pieces.0.mass_kg'])->toBe(
+        'Mass must be from 0'
+            .Mass::SPACE
+            .'lb to 220.46'
+            .Mass::SPACE
+            .'lb, for example 1.15'
+            .Mass::SPACE
+            .'lb for a half-litre bottle.',
+    );
 });
 
 it('takes a load typed as the page showed it', function (string $kilograms, ?int $kept): void {
-    $plan = $this->scene->drafted(['conditions' => [['code' => 'older_adult_new', 'details' => ['first_block_done']]], 'mass_unit' => 'lb']);
+    $plan = $this->scene->drafted(
+        ['conditions' => [['code' => 'older_adult_new', 'details' => ['first_block_done']]], 'mass_unit' => 'lb'],
+    );
     $item = $plan->items->firstOrFail('family', 'tote_row');
     $dose = $item->dose;
-    $answer = $this->put("/clients/{$plan->client_id}/plan/items/{$item->id}/dose", ['sets' => '2', 'amount_lo' => (string) $dose['reps']['lo'], 'amount_hi' => (string) $dose['reps']['hi'], 'effort_lo' => '5', 'effort_hi' => '6', 'rest_s' => '90', 'load_kg' => $kilograms, 'revision' => '1']);
+    $answer = $this->put(
+        "/clients/{$plan->client_id}/plan/items/{$item->id}/dose",
+        [
+            'sets' => '2', 'amount_lo' => (string) $dose['reps']['lo'], 'amount_hi' => (string) $dose['reps']['hi'],
+            'effort_lo' => '5', 'effort_hi' => '6', 'rest_s' => '90', 'load_kg' => $kilograms, 'revision' => '1',
+        ],
+    );
     $kept === null ? $answer->assertSessionHasErrors('load') : $answer->assertSessionHasNoErrors();
     expect(PlanItem::query()->findOrFail($item->id)->dose['load_g'])->toBe($kept ?? $dose['load_g']);
 })->with([
@@ -88,12 +122,20 @@ it('is set for the clinic by its lead alone, and on the record', function (): vo
 
 it('keeps an ordered figure as the core reads it and asks it again as it was typed', function (): void {
     $form = Scene::form(['conditions' => [
-        ['code' => 'hernia', 'side' => '', 'since' => '', 'until' => '', 'details' => [], 'numbers' => ['lift_kg' => '3.175147']],
-        ['code' => 'platelets_low', 'side' => '', 'since' => '', 'until' => '', 'details' => [], 'numbers' => ['count' => '45']],
+        [
+            'code' => 'hernia', 'side' => '', 'since' => '', 'until' => '', 'details' => [],
+            'numbers' => ['lift_kg' => '3.175147'],
+        ],
+        [
+            'code' => 'platelets_low', 'side' => '', 'since' => '', 'until' => '', 'details' => [],
+            'numbers' => ['count' => '45'],
+        ],
     ]]);
     $this->post('/clients', $form)->assertSessionHasNoErrors();
     $client = Client::query()->latest('id')->firstOrFail();
-    expect($client->conditions->mapWithKeys(static fn (ClientCondition $c): array => [$c->code => $c->details])->all())->toBe(['hernia' => ['lift_g:3175'], 'platelets_low' => ['count:45']]);
+    expect(
+        $client->conditions->mapWithKeys(static fn (ClientCondition $c): array => [$c->code => $c->details])->all(),
+    )->toBe(['hernia' => ['lift_g:3175'], 'platelets_low' => ['count:45']]);
     $page = Scene::props($this->get("/clients/{$client->id}/screen"));
     // The page asks by the very field that is kept.
     $known = array_column($page['known'], 'numbers', 'code');
@@ -104,12 +146,20 @@ it('keeps an ordered figure as the core reads it and asks it again as it was typ
         ->and($asked['platelets_low']['numbers'])->toBe(['count' => '45'])
         ->and($asked['hernia']['details'])->toBe([]);
     // And it binds.
-    expect(collect(Scene::props($this->get("/clients/{$client->id}/limits"))['client']['limits'])->pluck('title')->implode(' '))->toContain('3.18'.Mass::SPACE.'kg');
+    expect(
+        collect(
+            Scene::props($this->get("/clients/{$client->id}/limits"))['client']['limits'],
+        )->pluck('title')->implode(' '),
+    )->toContain('3.18'.Mass::SPACE.'kg');
 });
 
 it('refuses an order that is none, at its field', function (array $numbers, string $field): void {
-    $condition = ['code' => 'hernia', 'side' => '', 'since' => '', 'until' => '', 'details' => [], 'numbers' => $numbers];
-    $this->post('/clients', Scene::form(['conditions' => [$condition]]))->assertSessionHasErrors("conditions.0.numbers.$field");
+    $condition = [
+        'code' => 'hernia', 'side' => '', 'since' => '', 'until' => '', 'details' => [], 'numbers' => $numbers,
+    ];
+    $this->post(
+        '/clients', Scene::form(['conditions' => [$condition]]),
+    )->assertSessionHasErrors("conditions.0.numbers.$field");
     expect(Client::query()->count())->toBe(0);
 })->with([
     'words' => [['lift_kg' => 'light'], 'lift_kg'],
@@ -120,7 +170,11 @@ it('refuses an order that is none, at its field', function (array $numbers, stri
 ]);
 
 it('takes the tighter of two orders and keeps words that are no numbers', function (): void {
-    expect(ConditionDetails::forForm(['vertebral_fracture', 'lift_g:5000', 'lift_g:2500', 'end_confirmed']))->toBe(['details' => ['vertebral_fracture', 'end_confirmed'], 'numbers' => ['lift_kg' => '2.5']])
-        ->and(ConditionDetails::fromForm(['arms', 7], ['lift_kg' => '2.5', 'count' => '', 'other' => null]))->toBe(['arms', 'lift_g:2500'])
+    expect(
+        ConditionDetails::forForm(['vertebral_fracture', 'lift_g:5000', 'lift_g:2500', 'end_confirmed']),
+    )->toBe(['details' => ['vertebral_fracture', 'end_confirmed'], 'numbers' => ['lift_kg' => '2.5']])
+        ->and(
+            ConditionDetails::fromForm(['arms', 7], ['lift_kg' => '2.5', 'count' => '', 'other' => null]),
+        )->toBe(['arms', 'lift_g:2500'])
         ->and(ConditionDetails::fromForm('nonsense', 'more'))->toBe([]);
 });

@@ -33,7 +33,10 @@ it('keeps results, and shows norm, flag, symmetry and estimate', function (): vo
 });
 
 it('refuses results that cannot be, all of the visit, at the field', function (array $row, string $field): void {
-    $this->post("/clients/{$this->client->id}/measure", ['measured_on' => $this->today, 'results' => [['test' => 'chair_stand_30s', 'value' => '10'], $row]])->assertSessionHasErrors("results.1.$field");
+    $this->post(
+        "/clients/{$this->client->id}/measure",
+        ['measured_on' => $this->today, 'results' => [['test' => 'chair_stand_30s', 'value' => '10'], $row]],
+    )->assertSessionHasErrors("results.1.$field");
     expect(MeasureResult::query()->count())->toBe(0);
 })->with([
     [['test' => 'chair_stand_30s', 'value' => '70'], 'value'],
@@ -47,29 +50,52 @@ it('refuses results that cannot be, all of the visit, at the field', function (a
 ]);
 
 it('does not take a visit of tomorrow', function (): void {
-    $this->post("/clients/{$this->client->id}/measure", ['measured_on' => now()->addDays(2)->format('Y-m-d'), 'results' => [['test' => 'tandem_stand', 'value' => '10']]])->assertSessionHasErrors('measured_on');
+    $this->post(
+        "/clients/{$this->client->id}/measure",
+        [
+            'measured_on' => now()->addDays(2)->format('Y-m-d'),
+            'results' => [['test' => 'tandem_stand', 'value' => '10']],
+        ],
+    )->assertSessionHasErrors('measured_on');
 });
 
 it('keeps a kit as a whole and shows the loads it makes', function (): void {
-    $piece = ['label' => 'Bottle', 'mass_kg' => '0.52', 'count' => '3', 'grip' => 'power', 'holdable' => true, 'packable' => true, 'plate' => false, 'weighed' => true];
-    $tote = ['label' => 'Tote', 'mass_kg' => '0.15', 'count' => '1', 'grip' => 'hook', 'max_mass_kg' => '12', 'max_pieces' => '12', 'plates' => false];
-    $this->put("/clients/{$this->client->id}/kit", ['pieces' => [$piece], 'carriers' => [$tote]])->assertSessionHasNoErrors();
+    $piece = [
+        'label' => 'Bottle', 'mass_kg' => '0.52', 'count' => '3', 'grip' => 'power', 'holdable' => true,
+        'packable' => true, 'plate' => false, 'weighed' => true,
+    ];
+    $tote = [
+        'label' => 'Tote', 'mass_kg' => '0.15', 'count' => '1', 'grip' => 'hook', 'max_mass_kg' => '12',
+        'max_pieces' => '12', 'plates' => false,
+    ];
+    $this->put(
+        "/clients/{$this->client->id}/kit", ['pieces' => [$piece], 'carriers' => [$tote]],
+    )->assertSessionHasNoErrors();
     $ladders = array_column(Scene::props($this->get("/clients/{$this->client->id}/kit"))['ladders'], null, 'holding');
     expect(array_column($ladders['one_hand']['loads'], 'g'))->toBe([150, 520, 670, 1190, 1710])
         ->and($ladders['one_hand']['loads'][4]['recipe'])->toBe('Tote with 3 × Bottle')
         ->and($ladders['one_hand']['loads'][3]['too_far'])->toBeTrue()
         ->and(array_column($ladders['each_hand']['loads'], 'g'))->toBe([520]);
-    $this->put("/clients/{$this->client->id}/kit", ['pieces' => [$piece, [...$piece, 'mass_kg' => '520']], 'carriers' => []])->assertSessionHasErrors('pieces.1.mass_kg');
+    $this->put(
+        "/clients/{$this->client->id}/kit", ['pieces' => [$piece, [...$piece, 'mass_kg' => '520']], 'carriers' => []],
+    )->assertSessionHasErrors('pieces.1.mass_kg');
     expect(KitPiece::query()->count())->toBe(1)
         ->and(Decision::query()->where('kind', 'kit.changed')->count())->toBe(1);
 });
 
 it('does not compare a hold that a limit stopped', function (): void {
-    $client = $this->scene->client(['given_name' => 'Bo', 'conditions' => [['code' => 'hypertension_controlled', 'details' => []]]]);
+    $client = $this->scene->client(
+        ['given_name' => 'Bo', 'conditions' => [['code' => 'hypertension_controlled', 'details' => []]]],
+    );
     foreach (['2026-01-02' => '6', '2026-02-02' => '10'] as $day => $seconds) {
-        $this->post("/clients/{$client->id}/measure", ['measured_on' => $day, 'results' => [['test' => 'front_plank', 'value' => $seconds]]])->assertSessionHasNoErrors();
+        $this->post(
+            "/clients/{$client->id}/measure",
+            ['measured_on' => $day, 'results' => [['test' => 'front_plank', 'value' => $seconds]]],
+        )->assertSessionHasNoErrors();
     }
-    $test = array_column(Scene::props($this->get("/clients/{$client->id}/measure"))['tests'], null, 'code')['front_plank'];
+    $test = array_column(
+        Scene::props($this->get("/clients/{$client->id}/measure"))['tests'], null, 'code',
+    )['front_plank'];
     expect($test['safety'])->toContain('Stop at 10 s')
         ->and($test['latest'][0]['norm'])->toBe('stopped at the cap of 10 s: not compared')
         ->and($test['latest'][0]['change'])->toBeNull();

@@ -37,23 +37,42 @@ it('shows in the frame how far each stage has come', function (): void {
 });
 
 it('says in the frame who the client is and what limits them', function (): void {
-    $client = $this->scene->client(['due_date' => now()->addDays(140)->format('Y-m-d'), 'birth_date' => now()->subYears(31)->format('Y-m-d'), 'conditions' => [['code' => 'osteoarthritis_knee', 'side' => 'left', 'details' => []]]]);
+    $client = $this->scene->client(
+        [
+            'due_date' => now()->addDays(140)->format('Y-m-d'),
+            'birth_date' => now()->subYears(31)->format('Y-m-d'),
+            'conditions' => [['code' => 'osteoarthritis_knee', 'side' => 'left', 'details' => []]],
+        ],
+    );
     $frame = Scene::props($this->get("/clients/{$client->id}/limits"))['client'];
     expect($frame['facts'])->toBe(['Osteoarthritis, knee, left', '20 weeks 0 days pregnant'])
         ->and($frame['age'])->toBe(31)
         ->and($frame['clearance'])->toBe('Clearance is advised and not recorded.')
-        ->and(array_column($frame['limits'], 'title'))->toContain('Not on the front, flat on the back', 'Left leg: no deep knee bend under load')
+        ->and(array_column($frame['limits'], 'title'))->toContain(
+            'Not on the front, flat on the back', 'Left leg: no deep knee bend under load',
+        )
         ->and($frame['crossings'][0]['days'])->toBe(56);
 });
 
 it('offers at the kit only what the hands can hold', function (): void {
-    $piece = ['label' => 'Can', 'mass_kg' => '0.48', 'count' => '2', 'grip' => 'power', 'holdable' => true, 'packable' => true, 'plate' => false, 'weighed' => false];
-    $cuff = ['label' => 'Cuff', 'mass_kg' => '0.5', 'count' => '2', 'grip' => 'none', 'holdable' => true, 'packable' => false, 'plate' => false, 'weighed' => false];
+    $piece = [
+        'label' => 'Can', 'mass_kg' => '0.48', 'count' => '2', 'grip' => 'power', 'holdable' => true,
+        'packable' => true, 'plate' => false, 'weighed' => false,
+    ];
+    $cuff = [
+        'label' => 'Cuff', 'mass_kg' => '0.5', 'count' => '2', 'grip' => 'none', 'holdable' => true,
+        'packable' => false, 'plate' => false, 'weighed' => false,
+    ];
     $loads = function (string $left, string $right) use ($piece, $cuff): array {
         $client = $this->scene->client(['grip_left' => $left, 'grip_right' => $right]);
-        $this->put("/clients/{$client->id}/kit", ['pieces' => [$piece, $cuff], 'carriers' => []])->assertSessionHasNoErrors();
+        $this->put(
+            "/clients/{$client->id}/kit", ['pieces' => [$piece, $cuff], 'carriers' => []],
+        )->assertSessionHasNoErrors();
 
-        return array_map(static fn (array $l): array => array_column($l['loads'], 'g'), array_column(Scene::props($this->get("/clients/{$client->id}/kit"))['ladders'], null, 'holding'));
+        return array_map(
+            static fn (array $l): array => array_column($l['loads'], 'g'),
+            array_column(Scene::props($this->get("/clients/{$client->id}/kit"))['ladders'], null, 'holding'),
+        );
     };
     $full = $loads('full', 'full');
     $mixed = $loads('none', 'full');
@@ -68,18 +87,31 @@ it('offers at the kit only what the hands can hold', function (): void {
 });
 
 it('counts at the kit what a grip aid holds, and no strap on skin that cannot feel', function (): void {
-    $piece = ['label' => 'Can', 'mass_kg' => '0.48', 'count' => '2', 'grip' => 'power', 'holdable' => true, 'packable' => true, 'plate' => false, 'weighed' => false];
+    $piece = [
+        'label' => 'Can', 'mass_kg' => '0.48', 'count' => '2', 'grip' => 'power', 'holdable' => true,
+        'packable' => true, 'plate' => false, 'weighed' => false,
+    ];
     $loads = function (array $aids, array $conditions = []) use ($piece): array {
         $client = $this->scene->client(['grip_left' => 'none', 'grip_right' => 'none', 'conditions' => $conditions]);
-        $this->put("/clients/{$client->id}/kit", ['pieces' => [$piece], 'carriers' => [], 'aids' => $aids])->assertSessionHasNoErrors();
+        $this->put(
+            "/clients/{$client->id}/kit", ['pieces' => [$piece], 'carriers' => [], 'aids' => $aids],
+        )->assertSessionHasNoErrors();
 
-        return array_map(static fn (array $l): array => array_column($l['loads'], 'g'), array_column(Scene::props($this->get("/clients/{$client->id}/kit"))['ladders'], null, 'holding'));
+        return array_map(
+            static fn (array $l): array => array_column($l['loads'], 'g'),
+            array_column(Scene::props($this->get("/clients/{$client->id}/kit"))['ladders'], null, 'holding'),
+        );
     };
     $left = $loads(['left' => ['strap_mitt'], 'right' => []]);
     $both = $loads(['left' => ['strap_mitt'], 'right' => ['strap_mitt']]);
     $loop = $loads(['left' => ['wrist_loop'], 'right' => ['wrist_loop']]);
-    $numb = $loads(['left' => ['strap_mitt'], 'right' => ['strap_mitt']], [['code' => 'insensate_skin', 'side' => 'both', 'details' => []]]);
-    $fistula = $loads(['left' => [], 'right' => ['strap_mitt']], [['code' => 'dialysis_fistula', 'side' => 'right', 'details' => []]]);
+    $numb = $loads(
+        ['left' => ['strap_mitt'], 'right' => ['strap_mitt']],
+        [['code' => 'insensate_skin', 'side' => 'both', 'details' => []]],
+    );
+    $fistula = $loads(
+        ['left' => [], 'right' => ['strap_mitt']], [['code' => 'dialysis_fistula', 'side' => 'right', 'details' => []]],
+    );
     expect($left['one_hand'])->toBe([480])
         ->and($fistula['one_hand'])->toBe([])
         ->and($left['each_hand'])->toBe([])
@@ -116,7 +148,9 @@ it('marks in the stair where the client stands and what is under water', functio
 it('prints the issued version while a newer one is being drafted', function (): void {
     $plan = $this->scene->issued();
     $item = $plan->items->firstWhere('family', 'seat_rise');
-    $this->put("/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'no_hands', 'revision' => 2])->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'no_hands', 'revision' => 2],
+    )->assertSessionHasNoErrors();
     $sheet = Scene::props($this->get("/clients/{$plan->client_id}/sheet"))['sheet'];
     expect(Plan::query()->where('status', 'draft')->count())->toBe(1)
         ->and($sheet['version'])->toBe(1)
@@ -140,9 +174,15 @@ it('keeps every decision in the record, newest first', function (): void {
     $this->scene->goodSession($plan, now()->subDays(3)->format('Y-m-d'));
     $this->scene->goodSession($plan, now()->format('Y-m-d'));
     $page = Scene::props($this->get("/clients/{$plan->client_id}/review"));
-    $step = array_values(array_filter($page['proposals'], static fn (array $p): bool => $p['decision'] === 'step_up'))[0];
-    $this->post("/clients/{$plan->client_id}/review/{$step['id']}/refuse", ['reason' => 'travelling next week'])->assertSessionHasNoErrors();
+    $step = array_values(
+        array_filter($page['proposals'], static fn (array $p): bool => $p['decision'] === 'step_up'),
+    )[0];
+    $this->post(
+        "/clients/{$plan->client_id}/review/{$step['id']}/refuse", ['reason' => 'travelling next week'],
+    )->assertSessionHasNoErrors();
     $record = Scene::props($this->get("/clients/{$plan->client_id}/review"))['record'];
     expect($record[0]['reason'])->toBe('travelling next week')
-        ->and(array_column($record, 'says'))->toContain('Version 1 issued with '.$plan->items->count().' exercises.', 'Client added.');
+        ->and(array_column($record, 'says'))->toContain(
+            'Version 1 issued with '.$plan->items->count().' exercises.', 'Client added.',
+        );
 });

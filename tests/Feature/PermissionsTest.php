@@ -24,7 +24,11 @@ it('shows and changes nothing of another clinic, on any route', function (): voi
         if (! str_starts_with($route->uri(), 'clients/{client}')) {
             continue;
         }
-        $uri = str_replace(['{client}', '{item}', '{log}', '{proposal}', '{intake}'], [(string) $theirs->client_id, (string) $theirs->items[0]->id, '1', '1', '1'], $route->uri());
+        $uri = str_replace(
+            ['{client}', '{item}', '{log}', '{proposal}', '{intake}'],
+            [(string) $theirs->client_id, (string) $theirs->items[0]->id, '1', '1', '1'],
+            $route->uri(),
+        );
         foreach (array_diff($route->methods(), ['HEAD']) as $method) {
             $this->actingAs($ours->user)->call($method, $uri)->assertForbidden();
             $tried++;
@@ -48,9 +52,13 @@ it('says 404 for a client who does not exist, and for parts of another client', 
     $other = $scene->client(['given_name' => 'Bo']);
     $this->actingAs($scene->user)->get('/clients/999999/plan')->assertNotFound();
     $this->actingAs($scene->user)->get('/clients/nobody/plan')->assertNotFound();
-    $this->actingAs($scene->user)->put("/clients/{$other->id}/plan/items/{$plan->items[0]->id}/rung", ['rung' => 'seated', 'revision' => 1])->assertNotFound();
+    $this->actingAs($scene->user)->put(
+        "/clients/{$other->id}/plan/items/{$plan->items[0]->id}/rung", ['rung' => 'seated', 'revision' => 1],
+    )->assertNotFound();
     $log = $scene->goodSession($plan, '2026-01-02');
-    $this->actingAs($scene->user)->put("/clients/{$other->id}/log/{$log->id}/next-morning", ['pain_next_morning' => 2])->assertNotFound();
+    $this->actingAs($scene->user)->put(
+        "/clients/{$other->id}/log/{$log->id}/next-morning", ['pain_next_morning' => 2],
+    )->assertNotFound();
     $proposal = Proposal::query()->firstOrFail();
     $this->actingAs($scene->user)->post("/clients/{$other->id}/review/{$proposal->id}/accept")->assertNotFound();
 });
@@ -66,7 +74,9 @@ it('finds clients by name in the own clinic only', function (): void {
 
 it('signs in with the right password only, and slows down guessing', function (): void {
     $scene = new Scene;
-    $this->post('/sign-in', ['email' => $scene->user->email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'Email and password do not match.']);
+    $this->post(
+        '/sign-in', ['email' => $scene->user->email, 'password' => 'wrong'],
+    )->assertSessionHasErrors(['email' => 'Email and password do not match.']);
     $this->assertGuest();
     $this->post('/sign-in', ['email' => $scene->user->email, 'password' => 'secret-pass'])->assertRedirect('/');
     $this->assertAuthenticated();

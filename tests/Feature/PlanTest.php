@@ -8,6 +8,7 @@ use App\Models\Plan;
 use App\Models\PlanItem;
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Conditions\LatexAllergy;
 use BuoyantStep\Core\Limits\Facts;
@@ -15,6 +16,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Vocabulary\Clearance;
 use Tests\Feature\Support\Scene;
 
 beforeEach(function (): void {
@@ -33,7 +35,14 @@ function doseForm(PlanItem $item, array $with = []): array
     $dose = $item->dose;
     $kind = isset($dose['reps']) ? 'reps' : (isset($dose['seconds']) ? 'seconds' : 'steps');
 
-    return array_map(strval(...), ['sets' => $dose['sets'], 'amount_lo' => $dose[$kind]['lo'], 'amount_hi' => $dose[$kind]['hi'], 'effort_lo' => $dose['effort']['lo'], 'effort_hi' => $dose['effort']['hi'], 'rest_s' => $dose['rest_s'], 'load_kg' => isset($dose['load_g']) ? $dose['load_g'] / 1000 : '', 'revision' => 1, ...$with]);
+    return array_map(
+        strval(...),
+        [
+            'sets' => $dose['sets'], 'amount_lo' => $dose[$kind]['lo'], 'amount_hi' => $dose[$kind]['hi'],
+            'effort_lo' => $dose['effort']['lo'], 'effort_hi' => $dose['effort']['hi'], 'rest_s' => $dose['rest_s'],
+            'load_kg' => isset($dose['load_g']) ? $dose['load_g'] / 1000 : '', 'revision' => 1, ...$with,
+        ],
+    );
 }
 
 it('drafts, and shows every number with its reasons, channel and stair', function (): void {
@@ -58,14 +67,27 @@ it('drafts, and shows every number with its reasons, channel and stair', functio
 it('swaps a rung within what is open and refuses one under water, with the reason', function (): void {
     $plan = $this->scene->drafted(['conditions' => [['code' => 'hypertension_controlled', 'details' => []]]]);
     $item = itemOf($plan, 'wall_counter_push');
-    $this->put("/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'wall', 'revision' => 1])->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'wall', 'revision' => 1],
+    )->assertSessionHasNoErrors();
     expect($item->refresh()->rung)->toBe('wall');
-    $this->put("/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'sofa', 'revision' => 2])->assertSessionHasErrors('rung');
+    $this->put(
+        "/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'sofa', 'revision' => 2],
+    )->assertSessionHasErrors('rung');
     expect(session('errors')->first('rung'))->toContain('breath')->and($item->refresh()->rung)->toBe('wall');
 });
 
-it('keeps a typed dose only inside the envelope and the kit', function (array $with, ?string $field, string $says): void {
-    $plan = $this->scene->drafted(['conditions' => [['code' => 'hypertension_controlled', 'details' => []], ['code' => 'older_adult_new', 'details' => ['first_block_done']]]]);
+it('keeps a typed dose only inside the envelope and the kit', function (
+    array $with, ?string $field, string $says,
+): void {
+    $plan = $this->scene->drafted(
+        [
+            'conditions' => [
+                ['code' => 'hypertension_controlled', 'details' => []],
+                ['code' => 'older_adult_new', 'details' => ['first_block_done']],
+            ],
+        ],
+    );
     $item = itemOf($plan, 'tote_row');
     $answer = $this->put("/clients/{$plan->client_id}/plan/items/{$item->id}/dose", doseForm($item, $with));
     if ($field === null) {
@@ -90,8 +112,12 @@ it('keeps a typed dose only inside the envelope and the kit', function (array $w
 it('refuses an edit of a page that is older than the plan', function (): void {
     $plan = $this->scene->drafted();
     [$a, $b] = [itemOf($plan, 'tote_row'), itemOf($plan, 'heel_raise')];
-    $this->put("/clients/{$plan->client_id}/plan/items/{$a->id}/dose", doseForm($a, ['sets' => '1']))->assertSessionHasNoErrors();
-    $this->put("/clients/{$plan->client_id}/plan/items/{$b->id}/dose", doseForm($b, ['sets' => '1']))->assertSessionHasErrors('revision');
+    $this->put(
+        "/clients/{$plan->client_id}/plan/items/{$a->id}/dose", doseForm($a, ['sets' => '1']),
+    )->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$plan->client_id}/plan/items/{$b->id}/dose", doseForm($b, ['sets' => '1']),
+    )->assertSessionHasErrors('revision');
     expect($b->refresh()->dose['sets'])->toBe($b->dose['sets']);
     $this->post("/clients/{$plan->client_id}/plan/issue", ['revision' => 1])->assertSessionHasErrors('revision');
 });
@@ -100,8 +126,12 @@ it('adds a family that is open and takes one out', function (): void {
     $plan = $this->scene->drafted();
     $out = itemOf($plan, 'heel_raise');
     $this->delete("/clients/{$plan->client_id}/plan/items/{$out->id}", ['revision' => 1])->assertSessionHasNoErrors();
-    $this->post("/clients/{$plan->client_id}/plan/items", ['family' => 'knee_extension', 'revision' => 2])->assertSessionHasNoErrors();
-    $this->post("/clients/{$plan->client_id}/plan/items", ['family' => 'leg_press', 'revision' => 3])->assertSessionHasErrors('plan');
+    $this->post(
+        "/clients/{$plan->client_id}/plan/items", ['family' => 'knee_extension', 'revision' => 2],
+    )->assertSessionHasNoErrors();
+    $this->post(
+        "/clients/{$plan->client_id}/plan/items", ['family' => 'leg_press', 'revision' => 3],
+    )->assertSessionHasErrors('plan');
     expect($plan->items()->pluck('family')->all())->toContain('knee_extension')->not->toContain('heel_raise');
 });
 
@@ -110,60 +140,79 @@ it('issues, keeps the versions apart, and copies the issued plan when it is edit
     $item = itemOf($plan, 'seat_rise');
     expect($plan->status)->toBe('issued')
         ->and(Decision::query()->where('kind', 'plan.issued')->count())->toBe(1);
-    $this->put("/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'no_hands', 'revision' => $plan->revision])->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$plan->client_id}/plan/items/{$item->id}/rung",
+        ['rung' => 'no_hands', 'revision' => $plan->revision],
+    )->assertSessionHasNoErrors();
     $draft = Plan::query()->with('items')->where('status', 'draft')->firstOrFail();
     expect($draft->version)->toBe(2)
         ->and(itemOf($draft, 'seat_rise')->rung)->toBe('no_hands')
         ->and($item->refresh()->rung)->not->toBe('no_hands');
     $this->post("/clients/{$plan->client_id}/plan/issue", ['revision' => $draft->revision])->assertSessionHasNoErrors();
     expect(Plan::query()->orderBy('version')->pluck('status')->all())->toBe(['superseded', 'issued']);
-    $this->post("/clients/{$plan->client_id}/plan/issue", ['revision' => $draft->refresh()->revision])->assertSessionHasErrors('plan');
+    $this->post(
+        "/clients/{$plan->client_id}/plan/issue", ['revision' => $draft->refresh()->revision],
+    )->assertSessionHasErrors('plan');
 });
 
 it('does not issue without a clearance that is required, and does once it is recorded', function (): void {
-    $this->app->instance(RuleBook::class, new RuleBook(['Other' => [new LatexAllergy, new class implements ConditionRules
+    $needsClearance = new class implements ConditionRules
     {
         public function about(): ConditionAbout
         {
-            return new ConditionAbout('hypertension_controlled', 'Needs clearance');
+            return new ConditionAbout('hypertension_controlled', 'Needs clearance', ConditionGroup::Other);
         }
 
-        public function limits(Condition $condition, Facts $facts): array
+        public function limits(Condition $condition, Facts $facts): Rules
         {
-            return (new Rules('x', 'test'))->set(Field::Clearance, 'required', 'Clearance first.')->all();
+            return (new Rules('x', 'test'))->set(Field::Clearance, Clearance::Required, 'Clearance first.');
         }
 
-        public function crossings(Condition $condition, Facts $facts): array
+        public function crossings(Condition $condition, Facts $facts): iterable
         {
             return [];
         }
-    }]], []));
+    };
+    $this->app->instance(RuleBook::class, new RuleBook([new LatexAllergy, $needsClearance], []));
     $plan = $this->scene->drafted(['conditions' => [['code' => 'hypertension_controlled', 'details' => []]]]);
     $this->post("/clients/{$plan->client_id}/plan/issue", ['revision' => 1])->assertSessionHasErrors('clearance');
     expect($plan->refresh()->status)->toBe('draft');
-    app(SaveScreen::class)->run($plan->client, $this->scene->user, array_map(static fn (mixed $v): mixed => $v === '' ? null : $v, Scene::form(['conditions' => [['code' => 'hypertension_controlled', 'details' => []]], 'clearance' => ['given_by' => 'Dr Fenn', 'given_on' => '2026-01-02']])));
+    app(SaveScreen::class)->run(
+        $plan->client,
+        $this->scene->user,
+        array_map(
+            static fn (mixed $v): mixed => $v === '' ? null : $v,
+            Scene::form(
+                [
+                    'conditions' => [['code' => 'hypertension_controlled', 'details' => []]],
+                    'clearance' => ['given_by' => 'Dr Fenn', 'given_on' => '2026-01-02'],
+                ],
+            ),
+        ),
+    );
     $this->post("/clients/{$plan->client_id}/plan/issue", ['revision' => 1])->assertSessionHasNoErrors();
     expect($plan->refresh()->status)->toBe('issued');
 });
 
-it('does not issue what no longer fits, and says so on Today once limits tighten under an issued plan', function (): void {
-    $plan = $this->scene->drafted();
-    $client = $plan->client;
-    $tight = array_map(static fn (mixed $v): mixed => $v === '' ? null : $v, Scene::form(['standing' => 'none']));
-    app(SaveScreen::class)->run($client, $this->scene->user, $tight);
-    $this->post("/clients/{$client->id}/plan/issue", ['revision' => 1])->assertSessionHasErrors('plan');
-    $issued = $this->scene->issued(['given_name' => 'Bo']);
-    app(SaveScreen::class)->run($issued->client, $this->scene->user, [...$tight, 'given_name' => 'Bo']);
-    $rows = array_column(Scene::props($this->get('/'))['rows'], null, 'name');
-    expect($rows['Bo Mole']['needs'][0]['says'])->toContain('no longer fits')
-        ->and($rows['Bo Mole']['mark'])->toBe('look');
-});
+it('does not issue what no longer fits, and says so on Today once limits tighten under an issued '
+    .'plan', function (): void {
+        $plan = $this->scene->drafted();
+        $client = $plan->client;
+        $tight = array_map(static fn (mixed $v): mixed => $v === '' ? null : $v, Scene::form(['standing' => 'none']));
+        app(SaveScreen::class)->run($client, $this->scene->user, $tight);
+        $this->post("/clients/{$client->id}/plan/issue", ['revision' => 1])->assertSessionHasErrors('plan');
+        $issued = $this->scene->issued(['given_name' => 'Bo']);
+        app(SaveScreen::class)->run($issued->client, $this->scene->user, [...$tight, 'given_name' => 'Bo']);
+        $rows = array_column(Scene::props($this->get('/'))['rows'], null, 'name');
+        expect($rows['Bo Mole']['needs'][0]['says'])->toContain('no longer fits')
+            ->and($rows['Bo Mole']['mark'])->toBe('look');
+    });
 
 it('prints a sheet in plain words', function (): void {
     $plan = $this->scene->issued(['conditions' => [['code' => 'hypertension_controlled', 'details' => []]]]);
     $sheet = Scene::props($this->get("/clients/{$plan->client_id}/sheet"))['sheet'];
     expect(count($sheet['items']))->toBe($plan->items->count())
         ->and($sheet['breathe_out'])->toBeTrue()
-        ->and($sheet['watches'])->toContain('bp before')
+        ->and($sheet['watches'])->toContain('blood pressure before each session')
         ->and($sheet['stop_signs'])->toContain('chest pain or pressure');
 });

@@ -11,8 +11,9 @@ use Illuminate\Testing\TestResponse;
 use Tests\Feature\Support\Scene;
 
 /*
- * What every page really receives from the demo is written down as TypeScript and held against resources/js/types/props.ts by
- * the type checker (bin/test types). A field renamed on one side only does not compile.
+ * What every page really receives from the demo is written down as TypeScript and held against
+ * resources/js/types/props.ts by the type checker (bin/test types). A field renamed on one side only does not
+ * compile.
  */
 it('writes down what each page receives, for the type checker', function (): void {
     $this->seed(TidewaterRow::class);
@@ -20,9 +21,19 @@ it('writes down what each page receives, for the type checker', function (): voi
     $lines = ['import type * as P from "./props";', ''];
     $add = static function (string $type, TestResponse $answer) use (&$lines): void {
         // Objects stay objects: an empty one is no list.
-        $props = (array) json_decode((string) json_encode($answer->viewData('page')['props'], JSON_PRESERVE_ZERO_FRACTION));
-        unset($props['unit'], $props['me'], $props['said'], $props['link'], $props['errors'], $props['flash'], $props['conflict']);
-        $lines[] = sprintf('export const s%d: P.%s = %s;', count($lines), $type, json_encode($props, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+        $props = (array) json_decode(
+            (string) json_encode($answer->viewData('page')['props'], JSON_PRESERVE_ZERO_FRACTION),
+        );
+        unset(
+            $props['unit'], $props['me'], $props['said'], $props['link'], $props['errors'], $props['flash'],
+            $props['conflict']
+        );
+        $lines[] = sprintf(
+            'export const s%d: P.%s = %s;',
+            count($lines),
+            $type,
+            json_encode($props, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+        );
     };
     $add('TodayProps', $this->get('/'));
     $add('ScreenProps', $this->get('/clients/new'));
@@ -39,7 +50,12 @@ it('writes down what each page receives, for the type checker', function (): voi
     $add('RulebookProps', $this->get('/rulebook'));
     $add('ProblemProps', $this->get('/clients/99999/plan'));
     $add('AccountProps', $this->get('/account'));
-    $add('LogProps', $this->get("/clients/{$clients[3]}/log?correct=".SessionLog::query()->where('client_id', $clients[3])->value('id')));
+    $add(
+        'LogProps',
+        $this->get(
+            "/clients/{$clients[3]}/log?correct=".SessionLog::query()->where('client_id', $clients[3])->value('id'),
+        ),
+    );
     Client::query()->whereKey($clients[0])->update(['place' => ['floor' => 'lava']]);
     $add('FaultProps', $this->get("/clients/{$clients[0]}/plan"));
     auth()->logout();

@@ -17,7 +17,12 @@ beforeEach(function (): void {
 
 it('keeps an intake with its conditions, clearance and a line in the record', function (): void {
     $this->post('/clients', Scene::form([
-        'conditions' => [['code' => 'stroke_hemiparesis', 'side' => 'left', 'since' => '2026-01-05', 'until' => '', 'details' => ['painful_shoulder']]],
+        'conditions' => [
+            [
+                'code' => 'stroke_hemiparesis', 'side' => 'left', 'since' => '2026-01-05', 'until' => '',
+                'details' => ['painful_shoulder'],
+            ],
+        ],
         'clearance' => ['given_by' => 'Dr Fenn', 'given_on' => '2026-01-10', 'until' => '', 'restrictions' => ''],
     ]))->assertSessionHasNoErrors();
     $client = Client::query()->with('conditions')->firstOrFail();
@@ -29,7 +34,9 @@ it('keeps an intake with its conditions, clearance and a line in the record', fu
 });
 
 it('refuses what cannot be, at its field, and writes nothing', function (array $with, string $field): void {
-    $this->from('/clients/new')->post('/clients', Scene::form($with))->assertRedirect('/clients/new')->assertSessionHasErrors($field);
+    $this->from('/clients/new')->post(
+        '/clients', Scene::form($with),
+    )->assertRedirect('/clients/new')->assertSessionHasErrors($field);
     expect(session('errors')->first($field))->not->toContain('validation.')
         ->and(Client::query()->count() + ClientCondition::query()->count() + Decision::query()->count())->toBe(0);
 })->with([
@@ -41,12 +48,23 @@ it('refuses what cannot be, at its field, and writes nothing', function (array $
     'metres in the centimetre box' => [['height_cm' => '1.65'], 'height_cm'],
     'a due date too far ahead' => [['due_date' => '2199-01-01'], 'due_date'],
     'an unknown condition' => [['conditions' => [['code' => 'gout', 'details' => []]]], 'conditions.0.code'],
-    'a sided condition without its side' => [['conditions' => [['code' => 'stroke_hemiparesis', 'side' => '', 'details' => []]]], 'conditions.0.side'],
-    'an end before its start' => [['conditions' => [['code' => 'osteoporosis', 'since' => '2026-02-01', 'until' => '2026-01-01', 'details' => []]]], 'conditions.0.until'],
+    'a sided condition without its side' => [
+        ['conditions' => [['code' => 'stroke_hemiparesis', 'side' => '', 'details' => []]]], 'conditions.0.side',
+    ],
+    'an end before its start' => [
+        [
+            'conditions' => [
+                ['code' => 'osteoporosis', 'since' => '2026-02-01', 'until' => '2026-01-01', 'details' => []],
+            ],
+        ],
+        'conditions.0.until',
+    ],
     'pain of eleven' => [['usual_pain' => '11'], 'usual_pain'],
     'no days' => [['days' => []], 'days'],
     'two minutes' => [['minutes' => '2'], 'minutes'],
-    'a clearance without its day' => [['clearance' => ['given_by' => 'Dr Fenn', 'given_on' => '']], 'clearance.given_on'],
+    'a clearance without its day' => [
+        ['clearance' => ['given_by' => 'Dr Fenn', 'given_on' => '']], 'clearance.given_on',
+    ],
 ]);
 
 it('names a value that works in its messages', function (): void {
@@ -58,9 +76,14 @@ it('names a value that works in its messages', function (): void {
 
 it('changes a screen as a whole, and leaves the old one when the new one is wrong', function (): void {
     $client = $this->scene->client(['conditions' => [['code' => 'osteoporosis', 'details' => []]]]);
-    $this->put("/clients/{$client->id}/screen", Scene::form(['conditions' => [['code' => 'latex_allergy', 'details' => []]], 'due_date' => '2199-01-01']))->assertSessionHasErrors('due_date');
+    $this->put(
+        "/clients/{$client->id}/screen",
+        Scene::form(['conditions' => [['code' => 'latex_allergy', 'details' => []]], 'due_date' => '2199-01-01']),
+    )->assertSessionHasErrors('due_date');
     expect(ClientCondition::query()->pluck('code')->all())->toBe(['osteoporosis']);
-    $this->put("/clients/{$client->id}/screen", Scene::form(['conditions' => [['code' => 'latex_allergy', 'details' => []]]]))->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$client->id}/screen", Scene::form(['conditions' => [['code' => 'latex_allergy', 'details' => []]]]),
+    )->assertSessionHasNoErrors();
     expect(ClientCondition::query()->pluck('code')->all())->toBe(['latex_allergy']);
 });
 
@@ -71,19 +94,32 @@ it('is backed by the database where no form stands in front', function (array $w
 
 it('keeps the record of decisions as it was written', function (): void {
     $this->scene->client();
-    expect(fn () => DB::table('decisions')->update(['says' => 'nothing happened']))->toThrow(QueryException::class, 'append-only')
+    expect(
+        fn () => DB::table('decisions')->update(['says' => 'nothing happened']),
+    )->toThrow(QueryException::class, 'append-only')
         ->and(fn () => DB::table('decisions')->delete())->toThrow(QueryException::class, 'append-only')
         ->and(Decision::query()->count())->toBe(1);
 });
 
 it('opens a lighter first block only by a clinician\'s word, with a reason', function (): void {
-    $client = $this->scene->client(['training_level' => 'new', 'training_since' => now()->subDays(40)->format('Y-m-d')]);
-    $cap = fn (): string => array_column(Scene::props($this->get("/clients/{$client->id}/limits"))['fields'], 'value', 'field')['load_pct_max'];
+    $client = $this->scene->client(
+        ['training_level' => 'new', 'training_since' => now()->subDays(40)->format('Y-m-d')],
+    );
+    $cap = fn (): string => array_column(
+        Scene::props($this->get("/clients/{$client->id}/limits"))['fields'], 'value', 'field',
+    )['load_pct_max'];
     $page = Scene::props($this->get("/clients/{$client->id}/limits"));
     expect($cap())->toBe('60')->and($page['waiting'][0]['rule'])->toBe('older_adult_new');
-    $this->post("/clients/{$client->id}/limits/confirm", ['rule' => 'older_adult_new', 'reason' => ''])->assertSessionHasErrors('reason');
-    $this->post("/clients/{$client->id}/limits/confirm", ['rule' => 'osteoporosis', 'reason' => 'no such thing'])->assertSessionHasErrors('rule');
-    $this->post("/clients/{$client->id}/limits/confirm", ['rule' => 'older_adult_new', 'reason' => 'four weeks done, form steady'])->assertSessionHasNoErrors();
+    $this->post(
+        "/clients/{$client->id}/limits/confirm", ['rule' => 'older_adult_new', 'reason' => ''],
+    )->assertSessionHasErrors('reason');
+    $this->post(
+        "/clients/{$client->id}/limits/confirm", ['rule' => 'osteoporosis', 'reason' => 'no such thing'],
+    )->assertSessionHasErrors('rule');
+    $this->post(
+        "/clients/{$client->id}/limits/confirm",
+        ['rule' => 'older_adult_new', 'reason' => 'four weeks done, form steady'],
+    )->assertSessionHasNoErrors();
     expect($cap())->toBe('100')
         ->and(Decision::query()->latest('id')->first()->reason)->toBe('four weeks done, form steady');
 });

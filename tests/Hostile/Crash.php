@@ -32,8 +32,11 @@ final class Crash
     private bool $gone = false;
 
     /** @param  list<string>  $database  home, port, name and password, as db_start takes them */
-    public function __construct(private readonly string $base, private readonly Tally $tally, private readonly array $database)
-    {
+    public function __construct(
+        private readonly string $base,
+        private readonly Tally $tally,
+        private readonly array $database,
+    ) {
     }
 
     public function run(): void
@@ -49,13 +52,30 @@ final class Crash
                 }
                 if ($n % 3 === 0) {
                     $label = 'crash '.$n;
-                    yield $clinician->later('POST', '/clients/1/measure', ['key' => (string) Str::uuid(), 'seen' => PHP_INT_MAX - 1, 'measured_on' => $today, 'results' => [['test' => 'wall_sit', 'not_tested' => $label]]])
-                        ->then(fn (ResponseInterface $answer) => $this->took($answer, $label, $this->measures, [302, 303]));
+                    yield $clinician->later(
+                        'POST',
+                        '/clients/1/measure',
+                        [
+                            'key' => (string) Str::uuid(),
+                            'seen' => PHP_INT_MAX - 1,
+                            'measured_on' => $today,
+                            'results' => [['test' => 'wall_sit', 'not_tested' => $label]],
+                        ],
+                    )
+                        ->then(
+                            fn (ResponseInterface $answer) => $this->took($answer, $label, $this->measures, [302, 303]),
+                        );
 
                     continue;
                 }
                 $key = (string) Str::uuid();
-                yield $gateway->deliver(['device_id' => 'crash', 'kind' => 'thermometer', 'client_id' => 1, 'key' => $key, 'time' => now()->toIso8601String(), 'unit' => '°C', 'values' => ['temp_c' => 36.6]], DemoAccounts::GATEWAY_TOKEN)
+                yield $gateway->deliver(
+                    [
+                        'device_id' => 'crash', 'kind' => 'thermometer', 'client_id' => 1, 'key' => $key,
+                        'time' => now()->toIso8601String(), 'unit' => '°C', 'values' => ['temp_c' => 36.6],
+                    ],
+                    DemoAccounts::GATEWAY_TOKEN,
+                )
                     ->then(fn (ResponseInterface $answer) => $this->took($answer, $key, $this->readings, [201]));
             }
         })();
@@ -90,7 +110,9 @@ final class Crash
     private function restart(): void
     {
         @unlink($this->database[0].'/db.pid');
-        $command = 'source '.escapeshellarg(base_path('bin/lib/common.sh')).'; db_start '.implode(' ', array_map(escapeshellarg(...), $this->database));
+        $command = 'source '.escapeshellarg(base_path('bin/lib/common.sh')).'; db_start '.implode(
+            ' ', array_map(escapeshellarg(...), $this->database),
+        );
         exec('bash -c '.escapeshellarg($command).' 2>&1', $out, $code);
         if ($code !== 0) {
             throw new RuntimeException("The database did not come back:\n".implode("\n", $out));
@@ -104,10 +126,18 @@ final class Crash
         foreach (array_diff($this->readings, $kept) as $key) {
             $this->tally->lost("acknowledged reading $key is gone");
         }
-        $measured = MeasureResult::query()->where('client_id', 1)->whereIn('not_tested', $this->measures)->pluck('not_tested')->all();
+        $measured = MeasureResult::query()->where('client_id', 1)->whereIn(
+            'not_tested', $this->measures,
+        )->pluck('not_tested')->all();
         foreach (array_diff($this->measures, $measured) as $label) {
             $this->tally->lost("acknowledged measure \"$label\" is gone");
         }
-        printf("after the crash: %d of %d acknowledged readings and %d of %d measures are there\n", count($kept), count($this->readings), count($measured), count($this->measures));
+        printf(
+            "after the crash: %d of %d acknowledged readings and %d of %d measures are there\n",
+            count($kept),
+            count($this->readings),
+            count($measured),
+            count($this->measures),
+        );
     }
 }

@@ -43,7 +43,13 @@ final class Tally
 
     public function line(): string
     {
-        return sprintf('hostile: requests=%d server_errors=%d wrong_access=%d lost_updates=%d', $this->requests, $this->serverErrors, $this->wrongAccess, $this->lostUpdates);
+        return sprintf(
+            'hostile: requests=%d server_errors=%d wrong_access=%d lost_updates=%d',
+            $this->requests,
+            $this->serverErrors,
+            $this->wrongAccess,
+            $this->lostUpdates,
+        );
     }
 
     public function isClean(): bool

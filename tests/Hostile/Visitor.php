@@ -23,7 +23,12 @@ final class Visitor
     public function __construct(private readonly string $base, public readonly string $name)
     {
         $this->jar = new CookieJar;
-        $this->http = new Client(['base_uri' => $base, 'cookies' => $this->jar, 'http_errors' => false, 'allow_redirects' => false, 'timeout' => 60]);
+        $this->http = new Client(
+            [
+                'base_uri' => $base, 'cookies' => $this->jar, 'http_errors' => false, 'allow_redirects' => false,
+                'timeout' => 60,
+            ],
+        );
     }
 
     public static function signedIn(string $base, string $name, string $email): self
@@ -53,7 +58,14 @@ final class Visitor
     /** @param  array<array-key, mixed>|string  $body */
     public function deliver(array|string $body, string $token): PromiseInterface
     {
-        return $this->http->requestAsync('POST', '/api/readings', ['headers' => ['Authorization' => "Bearer $token", 'Content-Type' => 'application/json'], 'body' => is_string($body) ? $body : Junk::json($body)]);
+        return $this->http->requestAsync(
+            'POST',
+            '/api/readings',
+            [
+                'headers' => ['Authorization' => "Bearer $token", 'Content-Type' => 'application/json'],
+                'body' => is_string($body) ? $body : Junk::json($body),
+            ],
+        );
     }
 
     /**
@@ -80,7 +92,13 @@ final class Visitor
      */
     private function options(string $method, ?array $form, bool $json): array
     {
-        $headers = ['X-XSRF-TOKEN' => rawurldecode((string) $this->jar->getCookieByName('XSRF-TOKEN')?->getValue()), 'X-Inertia' => 'true', 'X-Inertia-Version' => $this->inertia, 'X-Requested-With' => 'XMLHttpRequest', 'Accept' => 'text/html'];
+        $headers = [
+            'X-XSRF-TOKEN' => rawurldecode((string) $this->jar->getCookieByName('XSRF-TOKEN')?->getValue()),
+            'X-Inertia' => 'true',
+            'X-Inertia-Version' => $this->inertia,
+            'X-Requested-With' => 'XMLHttpRequest',
+            'Accept' => 'text/html',
+        ];
         if ($form === null) {
             return ['headers' => $method === 'GET' ? ['Accept' => 'text/html'] : $headers];
         }

@@ -10,7 +10,8 @@ use Illuminate\Console\Command;
 
 final class CreateClinic extends Command
 {
-    protected $signature = 'clinic:create {name : What the clinic is called} {--timezone=Europe/Brussels : Whose calendar its days belong to}';
+    protected $signature = 'clinic:create {name : What the clinic is called} {--timezone=Europe/Brussels : Whose '
+        .'calendar its days belong to}';
 
     protected $description = 'Add a clinic';
 
@@ -34,7 +35,15 @@ final class CreateClinic extends Command
             return self::FAILURE;
         }
         $clinic = Clinic::query()->create(['name' => $name, 'timezone' => $zone]);
-        $this->line(sprintf('Clinic %d, %s, in %s. Next: php artisan clinic:user %d "Their Name" their@address.example --role=lead', $clinic->id, $clinic->name, $clinic->timezone, $clinic->id));
+        $this->line(
+            sprintf(
+                'Clinic %d, %s, in %s. Next: php artisan clinic:user %d "Their Name" their@address.example --role=lead',
+                $clinic->id,
+                $clinic->name,
+                $clinic->timezone,
+                $clinic->id,
+            ),
+        );
 
         return self::SUCCESS;
     }

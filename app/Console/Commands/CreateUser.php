@@ -16,7 +16,8 @@ final class CreateUser extends Command
 {
     use FindsClinic;
 
-    protected $signature = 'clinic:user {clinic : Number or name of the clinic} {name} {email} {--role=clinician : clinician or lead; for a person who is known, sets the role and makes a new link}';
+    protected $signature = 'clinic:user {clinic : Number or name of the clinic} {name} {email} {--role=clinician : '
+        .'clinician or lead; for a person who is known, sets the role and makes a new link}';
 
     protected $description = 'Add a person to a clinic and print a one-time link to set a password';
 
@@ -26,8 +27,18 @@ final class CreateUser extends Command
         if ($clinic === null) {
             return self::FAILURE;
         }
-        $given = ['name' => trim((string) $this->argument('name')), 'email' => User::address((string) $this->argument('email')), 'role' => (string) $this->option('role')];
-        $check = Validator::make($given, ['name' => ['required', 'max:120'], 'email' => ['required', 'email', 'max:190'], 'role' => ['in:clinician,lead']], ['role.in' => 'The role is clinician or lead.']);
+        $given = [
+            'name' => trim((string) $this->argument('name')),
+            'email' => User::address((string) $this->argument('email')), 'role' => (string) $this->option('role'),
+        ];
+        $check = Validator::make(
+            $given,
+            [
+                'name' => ['required', 'max:120'], 'email' => ['required', 'email', 'max:190'],
+                'role' => ['in:clinician,lead'],
+            ],
+            ['role.in' => 'The role is clinician or lead.'],
+        );
         if ($check->fails()) {
             $this->error($check->errors()->first());
 
@@ -48,7 +59,14 @@ final class CreateUser extends Command
             throw new LogicException('The broker for invites makes no tokens.');
         }
         $token = $broker->createToken($user);
-        $this->line(sprintf('%s, %s of %s. This link sets their password; it works once, for three days:', $user->name, $user->role, $clinic->name));
+        $this->line(
+            sprintf(
+                '%s, %s of %s. This link sets their password; it works once, for three days:',
+                $user->name,
+                $user->role,
+                $clinic->name,
+            ),
+        );
         $this->line(url('/welcome/'.$token).'?email='.rawurlencode($user->email));
 
         return self::SUCCESS;

@@ -12,10 +12,20 @@ trait FindsClinic
     private function clinic(): ?Clinic
     {
         $given = trim((string) $this->argument('clinic'));
-        $clinic = ctype_digit($given) ? Clinic::query()->find((int) $given) : Clinic::query()->where('name', $given)->first();
+        $clinic = ctype_digit($given)
+            ? Clinic::query()->find((int) $given)
+            : Clinic::query()->where('name', $given)->first();
         if ($clinic === null) {
-            $known = Clinic::query()->orderBy('id')->get()->map(static fn (Clinic $c): string => "$c->id $c->name")->implode(', ');
-            $this->error("There is no clinic \"$given\". ".($known === '' ? 'Add one: php artisan clinic:create "Its Name"' : "Known: $known."));
+            $known = Clinic::query()->orderBy('id')->get()->map(
+                static fn (Clinic $c): string => "$c->id $c->name",
+            )->implode(', ');
+            $this->error(
+                "There is no clinic \"$given\". ".(
+                    $known === ''
+                        ? 'Add one: php artisan clinic:create "Its Name"'
+                        : "Known: $known."
+                ),
+            );
         }
 
         return $clinic;

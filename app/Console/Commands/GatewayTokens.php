@@ -12,7 +12,8 @@ final class GatewayTokens extends Command
 {
     use FindsClinic;
 
-    protected $signature = 'clinic:token {clinic : Number or name of the clinic} {do=list : issue, list or revoke} {what? : what the gateway is called, or the number of the token to revoke}';
+    protected $signature = 'clinic:token {clinic : Number or name of the clinic} {do=list : issue, list or revoke} '
+        .'{what? : what the gateway is called, or the number of the token to revoke}';
 
     protected $description = 'Issue, list and revoke the tokens that gateways deliver readings with';
 
@@ -48,7 +49,15 @@ final class GatewayTokens extends Command
     {
         $tokens = GatewayToken::query()->where('clinic_id', $clinic->id)->orderBy('id')->get();
         foreach ($tokens as $token) {
-            $this->line(sprintf('%d  %s  issued %s  %s', $token->id, $token->label, $token->created_at->format('Y-m-d'), $token->revoked_at === null ? 'in use' : 'revoked '.$token->revoked_at->format('Y-m-d')));
+            $this->line(
+                sprintf(
+                    '%d  %s  issued %s  %s',
+                    $token->id,
+                    $token->label,
+                    $token->created_at->format('Y-m-d'),
+                    $token->revoked_at === null ? 'in use' : 'revoked '.$token->revoked_at->format('Y-m-d'),
+                ),
+            );
         }
         if ($tokens->isEmpty()) {
             $this->line('No tokens yet.');
@@ -59,7 +68,9 @@ final class GatewayTokens extends Command
 
     private function revoke(Clinic $clinic): int
     {
-        $token = GatewayToken::query()->where('clinic_id', $clinic->id)->whereNull('revoked_at')->find((int) $this->argument('what'));
+        $token = GatewayToken::query()->where('clinic_id', $clinic->id)->whereNull('revoked_at')->find(
+            (int) $this->argument('what'),
+        );
         if ($token === null) {
             return $this->refuse('There is no such token in use here; list shows their numbers.');
         }

@@ -11,8 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
 
 /**
- * Refuses what no field could keep, before any field is looked at: text that is no text (invalid UTF-8, NUL and other control
- * characters) and numbers beyond every range (1e400). The refusal names the field.
+ * Refuses what no field could keep, before any field is looked at: text that is no text (invalid UTF-8, NUL and other
+ * control characters) and numbers beyond every range (1e400). The refusal names the field.
  */
 final class CleanInput
 {
@@ -26,9 +26,15 @@ final class CleanInput
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $wrong = self::wrong([...$request->query->all(), ...$request->post(), ...($request->isJson() ? $request->json()->all() : [])], '', 0);
+        $wrong = self::wrong(
+            [...$request->query->all(), ...$request->post(), ...($request->isJson() ? $request->json()->all() : [])],
+            '',
+            0,
+        );
         if ($wrong !== null) {
-            throw $request->isMethod('GET') && ! $request->expectsJson() ? new BadRequestHttpException($wrong[1]) : Refusal::at($wrong[0], $wrong[1]);
+            throw $request->isMethod('GET') && ! $request->expectsJson()
+                ? new BadRequestHttpException($wrong[1])
+                : Refusal::at($wrong[0], $wrong[1]);
         }
 
         return $next($request);
@@ -60,7 +66,9 @@ final class CleanInput
         return match (true) {
             is_array($value) && $depth >= self::DEEPEST => 'This is nested too deeply.',
             is_string($value) && ! self::isText($value) => 'This holds characters that cannot be kept; type it anew.',
-            is_string($value) && self::isBeyondNumbers($value), is_float($value) && ! is_finite($value) => 'This number is out of every range; write it in digits, for example 2.5.',
+            is_string($value)
+                && self::isBeyondNumbers($value), is_float($value)
+                && ! is_finite($value) => 'This number is out of every range; write it in digits, for example 2.5.',
             default => null,
         };
     }

@@ -10,7 +10,10 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A gateway signs in with a token of its clinic, sent as a bearer; only the token's hash is stored. Guessing is slowed down. */
+/**
+ * A gateway signs in with a token of its clinic, sent as a bearer; only the token's hash is stored. Guessing is
+ * slowed down.
+ */
 final class GatewayToken
 {
     /** Wrong tokens a minute from one address. House convention: a gateway that is set up wrong sends a few. */
@@ -20,7 +23,11 @@ final class GatewayToken
     public function handle(Request $request, Closure $next): Response
     {
         $token = (string) $request->bearerToken();
-        $found = $token === '' ? null : Token::query()->with('clinic')->where('token_hash', hash('sha256', $token))->whereNull('revoked_at')->first();
+        $found = $token === ''
+            ? null
+            : Token::query()->with('clinic')->where(
+                'token_hash', hash('sha256', $token),
+            )->whereNull('revoked_at')->first();
         if ($found === null) {
             return self::refuse('gateway:'.$request->ip());
         }
@@ -35,7 +42,11 @@ final class GatewayToken
         if (RateLimiter::tooManyAttempts($key, self::WRONG_A_MINUTE)) {
             $seconds = RateLimiter::availableIn($key);
 
-            return response()->json(['message' => sprintf('Too many wrong tokens. Wait %d seconds.', $seconds)], 429, ['Retry-After' => (string) $seconds]);
+            return response()->json(
+                ['message' => sprintf('Too many wrong tokens. Wait %d seconds.', $seconds)],
+                429,
+                ['Retry-After' => (string) $seconds],
+            );
         }
         RateLimiter::hit($key);
 

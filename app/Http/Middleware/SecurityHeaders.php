@@ -34,8 +34,13 @@ final class SecurityHeaders
         $headers->set('X-Frame-Options', 'DENY');
         $headers->set('X-Content-Type-Options', 'nosniff');
         // A link from home is a key: it is passed on to nobody.
-        $headers->set('Referrer-Policy', $request->is('intake/*', 'welcome/*', 'reset-password/*') ? 'no-referrer' : 'same-origin');
-        $headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), bluetooth=()');
+        $headers->set(
+            'Referrer-Policy',
+            $request->is('intake/*', 'welcome/*', 'reset-password/*') ? 'no-referrer' : 'same-origin',
+        );
+        $headers->set(
+            'Permissions-Policy', 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), bluetooth=()',
+        );
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
         $headers->remove('X-Powered-By');
         if ($request->isSecure()) {

@@ -22,7 +22,13 @@ final class ShareProps extends Middleware
 
         return [
             ...parent::share($request),
-            'me' => $user instanceof User ? ['name' => $user->name, 'role' => $user->role, 'clinic' => $user->clinic->name, 'today' => (string) $user->clinic->today(), 'id' => $user->id, 'letter_keys' => $user->letter_keys, 'keep' => $user->keepKey()] : null,
+            'me' => $user instanceof User
+                ? [
+                    'name' => $user->name, 'role' => $user->role, 'clinic' => $user->clinic->name,
+                    'today' => (string) $user->clinic->today(), 'id' => $user->id, 'letter_keys' => $user->letter_keys,
+                    'keep' => $user->keepKey(),
+                ]
+                : null,
             'unit' => self::unit($request)->value,
             'said' => $request->session()->get('said'),
             'link' => $request->session()->get('link'),
@@ -36,7 +42,9 @@ final class ShareProps extends Middleware
         $errors = (array) parent::resolveValidationErrors($request);
         $unit = self::unit($request);
 
-        return (object) array_map(static fn (mixed $says): mixed => is_string($says) ? $unit->inWords($says) : $says, $errors);
+        return (object) array_map(
+            static fn (mixed $says): mixed => is_string($says) ? $unit->inWords($says) : $says, $errors,
+        );
     }
 
     private static function unit(Request $request): MassUnit

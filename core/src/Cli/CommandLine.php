@@ -4,6 +4,18 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Cli;
 
+use BuoyantStep\Core\Cli\Verbs\BandVerb;
+use BuoyantStep\Core\Cli\Verbs\ConditionsVerb;
+use BuoyantStep\Core\Cli\Verbs\EstimateVerb;
+use BuoyantStep\Core\Cli\Verbs\GateVerb;
+use BuoyantStep\Core\Cli\Verbs\JudgeVerb;
+use BuoyantStep\Core\Cli\Verbs\LimbVerb;
+use BuoyantStep\Core\Cli\Verbs\LimitsVerb;
+use BuoyantStep\Core\Cli\Verbs\LoadsVerb;
+use BuoyantStep\Core\Cli\Verbs\MeasuresVerb;
+use BuoyantStep\Core\Cli\Verbs\NextVerb;
+use BuoyantStep\Core\Cli\Verbs\PushUpVerb;
+use BuoyantStep\Core\Cli\Verbs\SymptomsVerb;
 use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Errors\UnknownCode;
@@ -30,16 +42,25 @@ final class CommandLine
         try {
             return [0, self::dispatch($arguments, $stdin)];
         } catch (CoreError $e) {
-            return [2, self::encode(['error' => ['code' => $e->errorCode, 'message' => $e->getMessage(), 'pointer' => $e->pointer]])];
-        } catch (Throwable $e) {
-            return [2, self::encode(['error' => ['code' => 'internal', 'message' => 'This input could not be handled. Nothing was computed.', 'pointer' => '']])];
+            return [2, self::error($e->errorCode, $e->getMessage(), $e->pointer)];
+        } catch (Throwable) {
+            return [2, self::error('internal', 'This input could not be handled. Nothing was computed.', '')];
         }
+    }
+
+    private static function error(string $code, string $message, string $pointer): string
+    {
+        return self::encode(new Answer(['error' => ['code' => $code, 'message' => $message, 'pointer' => $pointer]]));
     }
 
     /** @return list<Verb> */
     public static function verbs(): array
     {
-        return [new Verbs\EstimateVerb, new Verbs\LoadsVerb, new Verbs\BandVerb, new Verbs\LimbVerb, new Verbs\PushUpVerb, new Verbs\LimitsVerb, new Verbs\JudgeVerb, new Verbs\GateVerb, new Verbs\MeasuresVerb, new Verbs\NextVerb, new Verbs\ConditionsVerb, new Verbs\SymptomsVerb];
+        return [
+            new EstimateVerb, new LoadsVerb, new BandVerb, new LimbVerb, new PushUpVerb,
+            new LimitsVerb, new JudgeVerb, new GateVerb, new MeasuresVerb, new NextVerb,
+            new ConditionsVerb, new SymptomsVerb,
+        ];
     }
 
     /**
@@ -53,9 +74,13 @@ final class CommandLine
             return Schemas::text($verb->name());
         }
         if (isset($arguments[1])) {
-            throw InvalidInput::at('', sprintf('"%s" is not an option; there is only --schema.', mb_substr($arguments[1], 0, 40)), 'unknown_option');
+            throw InvalidInput::at(
+                '',
+                sprintf('"%s" is not an option; there is only --schema.', mb_substr($arguments[1], 0, 40)),
+                'unknown_option',
+            );
         }
-        if ($verb instanceof Verbs\ConditionsVerb || $verb instanceof Verbs\SymptomsVerb) {
+        if ($verb instanceof ConditionsVerb || $verb instanceof SymptomsVerb) {
             return self::encode($verb->answer(new Bag([])));
         }
         $text = $stdin();
@@ -64,7 +89,13 @@ final class CommandLine
         }
         $object = json_decode($text);
         if (! $object instanceof stdClass) {
-            throw InvalidInput::at('', json_last_error() === JSON_ERROR_NONE ? 'The input must be one JSON object.' : 'The input is not valid JSON: '.lcfirst(json_last_error_msg()).'.', 'invalid_json');
+            throw InvalidInput::at(
+                '',
+                json_last_error() === JSON_ERROR_NONE
+                    ? 'The input must be one JSON object.'
+                    : 'The input is not valid JSON: '.lcfirst(json_last_error_msg()).'.',
+                'invalid_json',
+            );
         }
         Schemas::check($verb->name(), $object);
 
@@ -92,9 +123,12 @@ final class CommandLine
         return implode("\n", $lines)."\n";
     }
 
-    /** @param  array<string, mixed>  $answer */
-    private static function encode(array $answer): string
+    private static function encode(Answer $answer): string
     {
-        return json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE)."\n";
+        return json_encode(
+            $answer,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION
+                | JSON_INVALID_UTF8_SUBSTITUTE,
+        )."\n";
     }
 }

@@ -48,23 +48,32 @@ final class Schemas
     {
         $args = $error->args();
         $path = $error->data()->fullPath();
-        $list = static fn (string $key): array => array_values(array_filter((array) ($args[$key] ?? []), is_string(...)));
+        $list = static fn (string $key): array => array_values(
+            array_filter((array) ($args[$key] ?? []), is_string(...)),
+        );
         if ($error->keyword() === 'required') {
             $field = $list('missing')[0] ?? '';
 
-            return InvalidInput::at(self::pointer([...$path, $field]), sprintf('"%s" is missing.', $field), 'missing_field');
+            return InvalidInput::at(
+                self::pointer([...$path, $field]), sprintf('"%s" is missing.', $field), 'missing_field',
+            );
         }
         if ($error->keyword() === 'additionalProperties' || $error->keyword() === 'unevaluatedProperties') {
             $field = $list('properties')[0] ?? '';
 
-            return InvalidInput::at(self::pointer([...$path, $field]), sprintf('"%s" is not a field here.', $field), 'unknown_field');
+            return InvalidInput::at(
+                self::pointer([...$path, $field]), sprintf('"%s" is not a field here.', $field), 'unknown_field',
+            );
         }
         $name = $path === [] ? 'The input' : '"'.implode('/', $path).'"';
         $schema = $error->schema()->info()->data();
         $schema = $schema instanceof stdClass ? $schema : new stdClass;
         $message = match ($error->keyword()) {
             'type' => sprintf('must be %s', self::types($args['expected'] ?? '')),
-            'enum' => sprintf('must be one of: %s', implode(', ', array_map(strval(...), array_filter((array) ($schema->enum ?? []), is_scalar(...))))),
+            'enum' => sprintf(
+                'must be one of: %s',
+                implode(', ', array_map(strval(...), array_filter((array) ($schema->enum ?? []), is_scalar(...)))),
+            ),
             'minimum', 'exclusiveMinimum', 'maximum', 'exclusiveMaximum' => self::range($schema),
             'minLength' => 'must not be empty',
             'pattern', 'format' => 'must be a date such as 2026-11-25',
@@ -79,8 +88,14 @@ final class Schemas
 
     private static function types(mixed $expected): string
     {
-        $words = ['integer' => 'a whole number', 'number' => 'a number', 'string' => 'a text', 'object' => 'an object', 'array' => 'a list', 'boolean' => 'true or false', 'null' => 'null'];
-        $names = array_map(static fn (mixed $t): string => $words[is_string($t) ? $t : ''] ?? 'of another kind', is_array($expected) ? $expected : [$expected]);
+        $words = [
+            'integer' => 'a whole number', 'number' => 'a number', 'string' => 'a text', 'object' => 'an object',
+            'array' => 'a list', 'boolean' => 'true or false', 'null' => 'null',
+        ];
+        $names = array_map(
+            static fn (mixed $t): string => $words[is_string($t) ? $t : ''] ?? 'of another kind',
+            is_array($expected) ? $expected : [$expected],
+        );
 
         return implode(' or ', $names);
     }

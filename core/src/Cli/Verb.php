@@ -15,9 +15,7 @@ interface Verb
     public function about(): string;
 
     /**
-     * @return array<string, mixed>
-     *
      * @throws CoreError
      */
-    public function answer(Bag $input): array;
+    public function answer(Bag $input): Answer;
 }

@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Client;
 
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /**
  * One thing the client lives with. An end date alone frees nothing: the limits hold until a clinician confirms the end

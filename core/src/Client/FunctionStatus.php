@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Client;
 
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** What the client can do. Anything not asked is null, and every rule treats it as unable until it is asked. */
 final readonly class FunctionStatus
@@ -71,7 +72,10 @@ final readonly class FunctionStatus
             }
         }
 
-        return new self($left, $right, $this->standing, $this->floorTransfer, $this->home, $this->setsUpAlone, $this->trunk, $this->cognition, $this->aidsLeft, $this->aidsRight);
+        return new self(
+            $left, $right, $this->standing, $this->floorTransfer, $this->home, $this->setsUpAlone, $this->trunk,
+            $this->cognition, $this->aidsLeft, $this->aidsRight,
+        );
     }
 
     public function grip(Side $side): Grip
@@ -92,7 +96,18 @@ final readonly class FunctionStatus
         return match ($side) {
             Side::Left => $this->aidsLeft,
             Side::Right => $this->aidsRight,
-            Side::Both => array_values(array_filter($this->aidsLeft, fn (GripAid $a): bool => in_array($a, $this->aidsRight, true))),
+            Side::Both => array_values(
+                array_filter($this->aidsLeft, fn (GripAid $a): bool => in_array($a, $this->aidsRight, true)),
+            ),
+        };
+    }
+
+    public function isGripKnown(Side $side): bool
+    {
+        return match ($side) {
+            Side::Left => $this->gripLeft !== null,
+            Side::Right => $this->gripRight !== null,
+            Side::Both => $this->gripLeft !== null && $this->gripRight !== null,
         };
     }
 

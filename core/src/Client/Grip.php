@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Client;
 
+use BuoyantStep\Core\Vocabulary\GripClass;
+
 /** What one hand can do: none, weak (hook, and soft below 2 kg), fair (up to power), full. */
 enum Grip: string
 {
@@ -19,7 +21,8 @@ enum Grip: string
     {
         return match ($this) {
             self::None => $class === GripClass::None,
-            self::Weak => $class->rank() <= GripClass::Hook->rank() || ($class === GripClass::Soft && $massG < self::WEAK_SOFT_BELOW_G),
+            self::Weak => $class->rank() <= GripClass::Hook->rank()
+                || ($class === GripClass::Soft && $massG < self::WEAK_SOFT_BELOW_G),
             self::Fair => $class->rank() <= GripClass::Power->rank(),
             self::Full => true,
         };

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Client;
 
+use BuoyantStep\Core\Vocabulary\GripClass;
+
 /** A thing that holds in place of the fingers, and the grips it stands in for. */
 enum GripAid: string
 {
@@ -11,7 +13,10 @@ enum GripAid: string
     case StrapMitt = 'strap_mitt';
     case ForearmStrap = 'forearm_strap';
 
-    /** House convention: a loop carries a handle; a mitt holds a bar or a can; a forearm strap carries a soft bag or a handle. */
+    /**
+     * House convention: a loop carries a handle; a mitt holds a bar or a can; a forearm strap carries a soft bag or a
+     * handle.
+     */
     public function covers(GripClass $class): bool
     {
         return match ($this) {

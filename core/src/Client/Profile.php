@@ -57,7 +57,9 @@ final readonly class Profile
             $bag->number('body_mass_kg', ...self::MASS_KG),
             $bag->int('height_mm', ...self::HEIGHT_MM),
             $conditions,
-            $bag->has('pregnancy') ? Day::of($bag->bag('pregnancy')->string('due_date'), $bag->pointer('pregnancy/due_date')) : null,
+            $bag->has('pregnancy')
+                ? Day::of($bag->bag('pregnancy')->string('due_date'), $bag->pointer('pregnancy/due_date'))
+                : null,
             FunctionStatus::read($bag->optBag('function'))->lessHandFunction($conditions),
             $bag->texts('schools'),
             $training?->optEnum('level', TrainingLevel::class),
@@ -78,17 +80,46 @@ final readonly class Profile
     {
         $age = $this->birthDate->yearsTo($on);
         if ($age < 0 || $age > self::MOST_YEARS) {
-            throw InvalidInput::at($pointer.'/birth_date', sprintf('A birth date of %s does not fit the day %s; the age must be from 0 to 115 years.', $this->birthDate, $on));
+            throw InvalidInput::at(
+                $pointer.'/birth_date',
+                sprintf(
+                    'A birth date of %s does not fit the day %s; the age must be from 0 to 115 years.',
+                    $this->birthDate,
+                    $on,
+                ),
+            );
         }
         if ($this->dueDate !== null && $on->daysTo($this->dueDate) > self::PREGNANCY_DAYS) {
-            throw InvalidInput::at($pointer.'/pregnancy/due_date', sprintf('The due date %s is more than 40 weeks after %s; give a date up to %s.', $this->dueDate, $on, $on->plus(self::PREGNANCY_DAYS)));
+            throw InvalidInput::at(
+                $pointer.'/pregnancy/due_date',
+                sprintf(
+                    'The due date %s is more than 40 weeks after %s; give a date up to %s.',
+                    $this->dueDate,
+                    $on,
+                    $on->plus(self::PREGNANCY_DAYS),
+                ),
+            );
         }
         if ($this->postpartum !== null && $this->postpartum->birthDate->isAfter($on)) {
-            throw InvalidInput::at($pointer.'/postpartum/birth_date', sprintf('The birth %s lies after %s; give the due date instead until it has happened.', $this->postpartum->birthDate, $on));
+            throw InvalidInput::at(
+                $pointer.'/postpartum/birth_date',
+                sprintf(
+                    'The birth %s lies after %s; give the due date instead until it has happened.',
+                    $this->postpartum->birthDate,
+                    $on,
+                ),
+            );
         }
         foreach ($this->conditions as $i => $condition) {
-            if ($condition->since !== null && $condition->until !== null && $condition->until->isBefore($condition->since)) {
-                throw InvalidInput::at($pointer.'/conditions/'.$i.'/until', sprintf('The end %s lies before the start %s.', $condition->until, $condition->since));
+            if (
+                $condition->since !== null
+                && $condition->until !== null
+                && $condition->until->isBefore($condition->since)
+            ) {
+                throw InvalidInput::at(
+                    $pointer.'/conditions/'.$i.'/until',
+                    sprintf('The end %s lies before the start %s.', $condition->until, $condition->since),
+                );
             }
         }
     }
@@ -141,20 +172,5 @@ final readonly class Profile
         }
 
         return false;
-    }
-
-    /**
-     * 80 or older, high falls risk, a vertebral fracture, heart failure, a sternotomy, cancer under treatment, or alone and
-     * unable to rise from the floor.
-     */
-    public function isFragile(Day $on): bool
-    {
-        return $this->age($on) >= 80
-            || $this->hasInForce('falls_risk_high', $on)
-            || $this->hasInForce('heart_failure', $on)
-            || $this->hasInForce('sternotomy', $on)
-            || ($this->condition('cancer')?->has('under_treatment') ?? false)
-            || ($this->condition('osteoporosis')?->has('vertebral_fracture') ?? false)
-            || ($this->function->isAlone() && $this->function->floorTransfer !== FloorTransfer::Alone);
     }
 }

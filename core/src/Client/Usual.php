@@ -10,8 +10,8 @@ use BuoyantStep\Core\Input\Bag;
 final readonly class Usual
 {
     public function __construct(
-        public ?float $sbp = null,
-        public ?float $dbp = null,
+        public ?float $systolic = null,
+        public ?float $diastolic = null,
         public ?float $heartRate = null,
         public ?float $spo2 = null,
         public ?float $pain = null,

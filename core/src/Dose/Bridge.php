@@ -15,7 +15,9 @@ use JsonSerializable;
  */
 final readonly class Bridge implements JsonSerializable
 {
-    /** Past this the step is not reachable by reps: lever, range, tempo, a split load or a purchase. House convention. */
+    /**
+     * Past this the step is not reachable by reps: lever, range, tempo, a split load or a purchase. House convention.
+     */
     public const MAX_REPS = 25;
 
     private function __construct(
@@ -43,17 +45,32 @@ final readonly class Bridge implements JsonSerializable
     {
         if (! $this->reachable) {
             return sprintf(
-                'The next load here, %s, is not reachable by reps (it would take %d at %s): use a longer lever, more range, a slower tempo, a smaller split of the load, or buy a piece between.',
+                'The next load here, %s, is not reachable by reps (it would take %d at %s): use a longer lever, more '
+                    .'range, a slower tempo, a smaller split of the load, or buy a piece between.',
                 Mass::say($this->toG), $this->reps, Mass::say($this->fromG),
             );
         }
 
-        return sprintf('Build to %d with %s, then %s for %d.%s', $this->reps, Mass::say($this->fromG), Mass::say($this->toG), $this->atReps, $this->trialFirst ? ' Trial set first: the estimate is a guess at so many reps.' : '');
+        return sprintf(
+            'Build to %d with %s, then %s for %d.%s',
+            $this->reps,
+            Mass::say($this->fromG),
+            Mass::say($this->toG),
+            $this->atReps,
+            $this->trialFirst ? ' Trial set first: the estimate is a guess at so many reps.' : '',
+        );
     }
 
-    /** @return array{from_g: int, to_g: int, reps: int, at_reps: int, trial_first: bool, reachable: bool, says: string} */
+    /**
+     * @return array{
+     *     from_g: int, to_g: int, reps: int, at_reps: int, trial_first: bool, reachable: bool, says: string
+     * }
+     */
     public function jsonSerialize(): array
     {
-        return ['from_g' => $this->fromG, 'to_g' => $this->toG, 'reps' => $this->reps, 'at_reps' => $this->atReps, 'trial_first' => $this->trialFirst, 'reachable' => $this->reachable, 'says' => $this->says()];
+        return [
+            'from_g' => $this->fromG, 'to_g' => $this->toG, 'reps' => $this->reps, 'at_reps' => $this->atReps,
+            'trial_first' => $this->trialFirst, 'reachable' => $this->reachable, 'says' => $this->says(),
+        ];
     }
 }

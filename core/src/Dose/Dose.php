@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Dose;
 
 use BuoyantStep\Core\Errors\InvalidInput;
-use BuoyantStep\Core\Exercises\DoseKind;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Span;
+use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Per;
 use JsonSerializable;
 
 /**
@@ -28,7 +29,7 @@ final readonly class Dose implements JsonSerializable
         public Span $amount,
         public Span $effort,
         public ?int $loadG,
-        public string $per,
+        public Per $per,
         public int $restS,
         public string $tempo,
         public int $daysAWeek,
@@ -51,52 +52,72 @@ final readonly class Dose implements JsonSerializable
         $amount = Span::read($bag, $kinds[0]->value, self::MAX_AMOUNT);
         $effort = Span::read($bag, 'effort', 10);
         if ($amount === null || $effort === null) {
-            throw InvalidInput::at($bag->pointer('effort'), 'A dose needs an effort range, for example {"lo": 4, "hi": 6}.');
+            throw InvalidInput::at(
+                $bag->pointer('effort'), 'A dose needs an effort range, for example {"lo": 4, "hi": 6}.',
+            );
         }
         if ($amount->lo < 1) {
             throw InvalidInput::at($bag->pointer($kinds[0]->value).'/lo', 'A dose counts from 1.');
         }
 
         return new self(
-            $bag->int('sets', 1, self::MAX_SETS),
-            $kinds[0],
-            $amount,
-            $effort,
-            $bag->optInt('load_g', 1, 200_000),
-            $bag->optString('per') ?? 'total',
-            $bag->optInt('rest_s', 0, 900) ?? 0,
-            $bag->has('tempo') ? $bag->string('tempo') : '',
-            $bag->optInt('days_a_week', 1, 7) ?? 2,
-            $bag->optInt('hold_s', 1, 120),
+            sets: $bag->int('sets', 1, self::MAX_SETS),
+            kind: $kinds[0],
+            amount: $amount,
+            effort: $effort,
+            loadG: $bag->optInt('load_g', 1, 200_000),
+            per: $bag->optEnum('per', Per::class) ?? Per::Total,
+            restS: $bag->optInt('rest_s', 0, 900) ?? 0,
+            tempo: $bag->has('tempo') ? $bag->string('tempo') : '',
+            daysAWeek: $bag->optInt('days_a_week', 1, 7) ?? 2,
+            holdS: $bag->optInt('hold_s', 1, 120),
         );
     }
 
-    public function with(?int $sets = null, ?Span $amount = null, ?Span $effort = null, ?int $loadG = null, ?int $restS = null): self
-    {
+    public function with(
+        ?int $sets = null,
+        ?Span $amount = null,
+        ?Span $effort = null,
+        ?int $loadG = null,
+        ?int $restS = null,
+    ): self {
         return new self(
-            $sets ?? $this->sets, $this->kind, $amount ?? $this->amount, $effort ?? $this->effort, $loadG ?? $this->loadG,
-            $this->per, $restS ?? $this->restS, $this->tempo, $this->daysAWeek, $this->holdS,
+            sets: $sets ?? $this->sets, kind: $this->kind, amount: $amount ?? $this->amount,
+            effort: $effort ?? $this->effort, loadG: $loadG ?? $this->loadG, per: $this->per,
+            restS: $restS ?? $this->restS, tempo: $this->tempo, daysAWeek: $this->daysAWeek, holdS: $this->holdS,
         );
     }
 
-    /** "2 × 8-12", with the unit where it is not reps; whole minutes are said as minutes, and one set is not counted. */
+    /**
+     * "2 × 8-12", with the unit where it is not reps; whole minutes are said as minutes, and one set is not counted.
+     */
     public function amountLabel(): string
     {
         if ($this->isMinutes()) {
-            return ($this->sets === 1 ? '' : $this->sets.' × ').(new Span(intdiv($this->amount->lo, 60), intdiv($this->amount->hi, 60)))->label().' min';
+            return ($this->sets === 1 ? '' : $this->sets.' × ').(
+                new Span(intdiv($this->amount->lo, 60), intdiv($this->amount->hi, 60))
+            )->label().' min';
         }
 
-        return sprintf('%d × %s%s', $this->sets, $this->amount->label(), $this->kind === DoseKind::Reps ? '' : ' '.$this->kind->unit());
+        return sprintf(
+            '%d × %s%s',
+            $this->sets,
+            $this->amount->label(),
+            $this->kind === DoseKind::Reps ? '' : ' '.$this->kind->unit(),
+        );
     }
 
     public function isMinutes(): bool
     {
-        return $this->kind === DoseKind::Seconds && $this->amount->lo >= 60 && $this->amount->lo % 60 === 0 && $this->amount->hi % 60 === 0;
+        return $this->kind === DoseKind::Seconds
+            && $this->amount->lo >= 60
+            && $this->amount->lo % 60 === 0
+            && $this->amount->hi % 60 === 0;
     }
 
     public function loadLabel(): ?string
     {
-        return $this->loadG === null ? null : Mass::say($this->loadG).($this->per === 'hand' ? ' in each hand' : '');
+        return $this->loadG === null ? null : Mass::say($this->loadG).($this->per === Per::Hand ? ' in each hand' : '');
     }
 
     /** @return array<string, mixed> the open form: the amount under its own name, absent fields left out */
@@ -108,7 +129,7 @@ final readonly class Dose implements JsonSerializable
             'hold_s' => $this->holdS,
             'effort' => $this->effort->jsonSerialize(),
             'load_g' => $this->loadG,
-            'per' => $this->per,
+            'per' => $this->per->value,
             'rest_s' => $this->restS,
             'tempo' => $this->tempo === '' ? null : $this->tempo,
             'days_a_week' => $this->daysAWeek,

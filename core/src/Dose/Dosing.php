@@ -20,16 +20,17 @@ final readonly class Dosing
         public ?Dose $dose,
         public ?Makeable $makeable,
         public array $because,
-        public array $findings,
+        public array $findings = [],
         public ?Span $goalLoad = null,
-        public ?int $capG = null,
-        public ?string $capSays = null,
+        public LoadCap $cap = new LoadCap,
     ) {
     }
 
     /** @param  list<Reason>  $more */
     public function with(array $more): self
     {
-        return new self($this->dose, $this->makeable, [...$this->because, ...$more], $this->findings, $this->goalLoad, $this->capG, $this->capSays);
+        return new self(
+            $this->dose, $this->makeable, [...$this->because, ...$more], $this->findings, $this->goalLoad, $this->cap,
+        );
     }
 }

@@ -40,31 +40,85 @@ enum Goal: string
         };
     }
 
-    /** Stances, warm-ups and stretches are no effortful holds: the longest hold that a limit allows does not bind them. */
+    /** Counted by the clock rather than by reps. */
+    public function isTimed(): bool
+    {
+        return in_array($this, [self::Balance, self::WarmUp, self::Isometric, self::Mobility], true);
+    }
+
+    /**
+     * Stances, warm-ups and stretches are no effortful holds: the longest hold that a limit allows does not bind
+     * them.
+     */
     public function isEffortfulHold(): bool
     {
         return ! in_array($this, [self::Balance, self::WarmUp, self::Mobility], true);
     }
 
     /**
-     * Defaults, each editable inside the envelope. Percent is of the estimated 1RM.
-     * Power: ACSM 2009; Fragala 2019 (NSCA). Other sources: ACSM Guidelines 11th ed.; ACSM 2009 position stand; strength-endurance, isometric: practice.
+     * Defaults, each editable inside the envelope. Percent is of the estimated 1RM. Power: ACSM 2009; Fragala 2019
+     * (NSCA). Other sources: ACSM Guidelines 11th ed.; ACSM 2009 position stand; strength-endurance, isometric:
+     * practice.
      */
     public function row(): GoalRow
     {
         return match ($this) {
-            self::WarmUp => new GoalRow(new Span(1, 1), new Span(180, 300), new Span(2, 4), null, 0, '', new Span(2, 7), 'ACSM Guidelines, 11th ed.'),
-            self::Learn => new GoalRow(new Span(1, 2), new Span(8, 12), new Span(3, 5), new Span(40, 50), 60, '3-1-2-0', new Span(2, 3), 'ACSM Guidelines, 11th ed.'),
-            self::Endurance => new GoalRow(new Span(2, 3), new Span(15, 20), new Span(5, 7), new Span(40, 50), 45, '2-0-2-0', new Span(2, 3), 'ACSM 2009 position stand'),
-            self::StrengthEndurance => new GoalRow(new Span(2, 4), new Span(12, 15), new Span(5, 7), new Span(50, 65), 75, '3-0-2-0', new Span(2, 3), 'ACSM 2009 position stand; practice'),
-            self::StrengthFirstBlock => new GoalRow(new Span(1, 2), new Span(10, 15), new Span(4, 6), new Span(40, 60), 60, '3-0-2-0', new Span(2, 3), 'ACSM Guidelines, 11th ed.'),
-            self::StrengthOlder => new GoalRow(new Span(1, 3), new Span(8, 12), new Span(6, 8), new Span(60, 80), 90, '3-0-2-0', new Span(2, 3), 'ACSM Guidelines, 11th ed.'),
-            self::StrengthTrained => new GoalRow(new Span(3, 4), new Span(6, 10), new Span(7, 8), new Span(70, 85), 120, '3-0-1-0', new Span(2, 3), 'ACSM 2009 position stand'),
-            self::LightMany => new GoalRow(new Span(1, 2), new Span(10, 25), new Span(4, 6), new Span(30, 50), 60, '3-0-2-0', new Span(2, 3), 'School: light and many; chosen by the clinic or for this client'),
-            self::Isometric => new GoalRow(new Span(2, 4), new Span(10, 20), new Span(5, 7), null, 45, '', new Span(3, 5), 'Practice'),
-            self::Power => new GoalRow(new Span(1, 3), new Span(6, 10), new Span(4, 6), new Span(30, 60), 90, '3-0-fast-0', new Span(2, 2), 'ACSM 2009 position stand; Fragala 2019 (NSCA)'),
-            self::Mobility => new GoalRow(new Span(2, 4), new Span(10, 30), new Span(2, 3), null, 10, '', new Span(7, 7), 'ACSM Guidelines, 11th ed.'),
-            self::Balance => new GoalRow(new Span(2, 3), new Span(10, 30), new Span(3, 5), null, 30, '', new Span(3, 7), 'ACSM Guidelines, 11th ed.'),
+            self::WarmUp => new GoalRow(
+                new Span(1, 1), new Span(180, 300), new Span(2, 4), null, new Pace(0, '', new Span(2, 7)),
+                'ACSM Guidelines, 11th ed.',
+            ),
+            self::Learn => new GoalRow(
+                new Span(1, 2), new Span(8, 12), new Span(3, 5), new Span(40, 50),
+                new Pace(60, '3-1-2-0', new Span(2, 3)),
+                'ACSM Guidelines, 11th ed.',
+            ),
+            self::Endurance => new GoalRow(
+                new Span(2, 3), new Span(15, 20), new Span(5, 7), new Span(40, 50),
+                new Pace(45, '2-0-2-0', new Span(2, 3)),
+                'ACSM 2009 position stand',
+            ),
+            self::StrengthEndurance => new GoalRow(
+                new Span(2, 4), new Span(12, 15), new Span(5, 7), new Span(50, 65),
+                new Pace(75, '3-0-2-0', new Span(2, 3)),
+                'ACSM 2009 position stand; practice',
+            ),
+            self::StrengthFirstBlock => new GoalRow(
+                new Span(1, 2), new Span(10, 15), new Span(4, 6), new Span(40, 60),
+                new Pace(60, '3-0-2-0', new Span(2, 3)),
+                'ACSM Guidelines, 11th ed.',
+            ),
+            self::StrengthOlder => new GoalRow(
+                new Span(1, 3), new Span(8, 12), new Span(6, 8), new Span(60, 80),
+                new Pace(90, '3-0-2-0', new Span(2, 3)),
+                'ACSM Guidelines, 11th ed.',
+            ),
+            self::StrengthTrained => new GoalRow(
+                new Span(3, 4), new Span(6, 10), new Span(7, 8), new Span(70, 85),
+                new Pace(120, '3-0-1-0', new Span(2, 3)),
+                'ACSM 2009 position stand',
+            ),
+            self::LightMany => new GoalRow(
+                new Span(1, 2), new Span(10, 25), new Span(4, 6), new Span(30, 50),
+                new Pace(60, '3-0-2-0', new Span(2, 3)),
+                'School: light and many; chosen by the clinic or for this client',
+            ),
+            self::Isometric => new GoalRow(
+                new Span(2, 4), new Span(10, 20), new Span(5, 7), null, new Pace(45, '', new Span(3, 5)),
+                'Practice',
+            ),
+            self::Power => new GoalRow(
+                new Span(1, 3), new Span(6, 10), new Span(4, 6), new Span(30, 60),
+                new Pace(90, '3-0-fast-0', new Span(2, 2)),
+                'ACSM 2009 position stand; Fragala 2019 (NSCA)',
+            ),
+            self::Mobility => new GoalRow(
+                new Span(2, 4), new Span(10, 30), new Span(2, 3), null, new Pace(10, '', new Span(7, 7)),
+                'ACSM Guidelines, 11th ed.',
+            ),
+            self::Balance => new GoalRow(
+                new Span(2, 3), new Span(10, 30), new Span(3, 5), null, new Pace(30, '', new Span(3, 7)),
+                'ACSM Guidelines, 11th ed.',
+            ),
         };
     }
 }

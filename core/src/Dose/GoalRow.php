@@ -14,9 +14,7 @@ final readonly class GoalRow
         public Span $amount,
         public Span $effort,
         public ?Span $percent,
-        public int $restS,
-        public string $tempo,
-        public Span $days,
+        public Pace $pace,
         public string $source,
     ) {
     }

@@ -14,7 +14,10 @@ final class UnknownCode extends CoreError
 
         return new self(
             'unknown_'.str_replace(' ', '_', $what),
-            sprintf('Unknown %s "%s".%s', $what, mb_substr($given, 0, 80), $near === null ? '' : sprintf(' Did you mean "%s"?', $near)),
+            sprintf(
+                'Unknown %s "%s".%s', $what, mb_substr($given, 0, 80),
+                $near === null ? '' : sprintf(' Did you mean "%s"?', $near),
+            ),
             $pointer,
         );
     }

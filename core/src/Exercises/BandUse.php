@@ -16,8 +16,12 @@ final readonly class BandUse
      * @param  'hand'|'thigh'|'ankle'|'foot'  $placement
      * @param  bool  $folded  its middle at the anchor and an end in each hand: half as long, twice the pull
      */
-    public function __construct(public string $anchor, public float $travelOfHeight, public string $placement, public bool $folded = false)
-    {
+    public function __construct(
+        public string $anchor,
+        public float $travelOfHeight,
+        public string $placement,
+        public bool $folded = false,
+    ) {
     }
 
     public static function read(Bag $bag): self

@@ -47,7 +47,12 @@ final class Catalogue
     {
         if ($this->ordered === null) {
             $families = array_map(fn (string $code): Family => $this->family($code), array_keys($this->files));
-            usort($families, static fn (Family $a, Family $b): int => [$a->pattern->priority(), $a->draft, $a->code] <=> [$b->pattern->priority(), $b->draft, $b->code]);
+            usort(
+                $families,
+                static fn (Family $a, Family $b): int => [
+                    $a->pattern->priority(), $a->draft, $a->code,
+                ] <=> [$b->pattern->priority(), $b->draft, $b->code],
+            );
             $this->ordered = $families;
         }
 
@@ -61,7 +66,9 @@ final class Catalogue
             throw UnknownCode::of('family', $code, array_keys($this->files));
         }
 
-        return $this->families[$code] ??= Family::read(Bag::decode((string) file_get_contents($this->files[$code]), '/'.$code.'.json'));
+        return $this->families[$code] ??= Family::read(
+            Bag::decode((string) file_get_contents($this->files[$code]), '/'.$code.'.json'),
+        );
     }
 
     public function has(string $code): bool

@@ -79,7 +79,7 @@ final readonly class Family
     public function trains(string $muscle): bool
     {
         foreach ($this->rungs as $rung) {
-            foreach ($rung->muscles as $one) {
+            foreach ($rung->teaching->muscles as $one) {
                 if (str_contains($one, $muscle)) {
                     return true;
                 }
@@ -92,7 +92,7 @@ final readonly class Family
     public function isLoaded(): bool
     {
         foreach ($this->rungs as $rung) {
-            if ($rung->holding !== null) {
+            if ($rung->work->holding !== null) {
                 return true;
             }
         }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Exercises;
 
+use BuoyantStep\Core\Body\Limb;
+use BuoyantStep\Core\Body\PushUp;
+use BuoyantStep\Core\Body\Segment;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Input\Bag;
-use BuoyantStep\Core\Kit\Limb;
-use BuoyantStep\Core\Kit\PushUp;
 
-/** What makes a rung heavy beside the load in the hand: a limb, the body on the hands, the height of a seat, one side. */
+/**
+ * What makes a rung heavy beside the load in the hand: a limb, the body on the hands, the height of a seat, one side.
+ */
 final readonly class Lever
 {
     /**
@@ -32,8 +35,8 @@ final readonly class Lever
     }
 
     /**
-     * Grams of the body that the hands carry in a push-up; null for another lever, or where no figure is known. With the
-     * feet so many shoes (0.152 H, Drillis and Contini in Winter 2009) behind arm's length (0.332 H) from a wall.
+     * Grams of the body that the hands carry in a push-up; null for another lever, or where no figure is known. With
+     * the feet so many shoes (0.152 H, Drillis and Contini in Winter 2009) behind arm's length (0.332 H) from a wall.
      */
     public function onHands(Profile $client): ?float
     {
@@ -42,7 +45,7 @@ final readonly class Lever
         }
         $height = (float) $client->heightMm;
         $share = $this->feetShoes !== null
-            ? PushUp::atWall($height, $this->from, (0.332 + $this->feetShoes * 0.152) * $height)
+            ? PushUp::atWall($height, $this->from, (Segment::ARM + $this->feetShoes * Segment::FOOT) * $height)
             : PushUp::onFloor($height, $this->from, (float) $this->handsMm);
 
         return $share === null ? null : $share * $client->bodyMassKg * 1000;
@@ -51,8 +54,13 @@ final readonly class Lever
     public static function read(Bag $bag): self
     {
         return match ($bag->string('kind')) {
-            'limb' => new self('limb', segment: $bag->enum('segment', Limb::class), inHand: $bag->string('load_at') === 'hand'),
-            'push_up' => new self('push_up', from: $bag->string('from') === 'knees' ? 'knees' : 'toes', handsMm: $bag->optInt('hands_mm', 0, 1500), feetShoes: $bag->optInt('feet_shoes', 0, 6)),
+            'limb' => new self(
+                'limb', segment: $bag->enum('segment', Limb::class), inHand: $bag->string('load_at') === 'hand',
+            ),
+            'push_up' => new self(
+                'push_up', from: $bag->string('from') === 'knees' ? 'knees' : 'toes',
+                handsMm: $bag->optInt('hands_mm', 0, 1500), feetShoes: $bag->optInt('feet_shoes', 0, 6),
+            ),
             'seat' => new self('seat', raisedMm: $bag->int('raised_mm', 0, 400)),
             'held' => new self('held'),
             default => new self('suitcase'),

@@ -35,7 +35,9 @@ enum Pattern: string
         };
     }
 
-    /** Importance when the minutes do not reach for all: lower goes last. House order after the clinician's practice. */
+    /**
+     * Importance when the minutes do not reach for all: lower goes last. House order after the clinician's practice.
+     */
     public function priority(): int
     {
         return match ($this) {

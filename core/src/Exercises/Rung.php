@@ -5,22 +5,19 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Exercises;
 
 use BuoyantStep\Core\Exercises\Figures\Figure;
+use BuoyantStep\Core\Fit\Demands;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Kit\Thing;
-use BuoyantStep\Core\Limits\Demands;
+use BuoyantStep\Core\Vocabulary\ChangeKind;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /** One prescribable thing: a step on a family's stair. */
 final readonly class Rung
 {
     /**
      * @param  string  $step  what makes this rung harder than the one below, in words; the first rung says what it is
-     * @param  string  $sides  "both" (done once) or "each" (done left and right)
      * @param  list<Axis>  $axes  what the step changes; empty for the first rung
-     * @param  list<Thing>  $equipment
-     * @param  list<string>  $cues
-     * @param  list<string>  $mistakes
-     * @param  list<string>  $muscles
      * @param  array<string, int>  $needs  test code to the least result that opens this rung as a start
      */
     public function __construct(
@@ -29,23 +26,10 @@ final readonly class Rung
         public string $step,
         public array $axes,
         public Demands $demands,
-        public ?Holding $holding,
-        public string $sides,
-        public DoseKind $doseKind,
-        public float $secondsPerUnit,
-        public int $setUpSeconds,
-        public bool $alone,
-        public array $equipment,
-        public string $setUp,
-        public array $cues,
-        public array $mistakes,
-        public string $tooHardIf,
-        public string $tooEasyIf,
-        public string $feel,
-        public array $muscles,
+        public Work $work,
+        public SetUp $setUp,
+        public Teaching $teaching,
         public array $needs,
-        public ?Lever $lever,
-        public ?BandUse $band,
         public Figure $figure,
     ) {
     }
@@ -58,36 +42,41 @@ final readonly class Rung
         }
 
         return new self(
-            $bag->string('code'),
-            $bag->string('name'),
-            $bag->string('step'),
-            array_map(static fn (string $a): Axis => Axis::from($a), $bag->strings('axes')),
-            Demands::read($bag->bag('demands'), $bag->strings('changes')),
-            $bag->optEnum('holding', Holding::class),
-            $bag->string('sides'),
+            code: $bag->string('code'),
+            name: $bag->string('name'),
+            step: $bag->string('step'),
+            axes: $bag->enums('axes', Axis::class),
+            demands: Demands::read($bag->bag('demands'), $bag->enums('changes', ChangeKind::class)),
+            work: self::work($bag),
+            setUp: new SetUp(
+                $bag->enums('equipment', Thing::class), $bag->string('set_up'), $bag->int('set_up_seconds', 0, 600),
+                $bag->bool('alone', true),
+            ),
+            teaching: new Teaching(
+                $bag->strings('cues'), $bag->strings('mistakes'), $bag->string('too_hard_if'),
+                $bag->string('too_easy_if'), $bag->string('feel'), $bag->strings('muscles'),
+            ),
+            needs: $needs,
+            figure: Figure::read($bag->bag('figure')),
+        );
+    }
+
+    private static function work(Bag $bag): Work
+    {
+        return new Work(
             $bag->enum('dose_kind', DoseKind::class),
+            $bag->optEnum('holding', Holding::class),
+            $bag->string('sides') === 'each',
             $bag->number('seconds_per_unit', 0.2, 60),
-            $bag->int('set_up_seconds', 0, 600),
-            $bag->bool('alone', true),
-            array_map(static fn (string $t): Thing => Thing::from($t), $bag->strings('equipment')),
-            $bag->string('set_up'),
-            $bag->strings('cues'),
-            $bag->strings('mistakes'),
-            $bag->string('too_hard_if'),
-            $bag->string('too_easy_if'),
-            $bag->string('feel'),
-            $bag->strings('muscles'),
-            $needs,
             $bag->has('lever') ? Lever::read($bag->bag('lever')) : null,
             $bag->has('band') ? BandUse::read($bag->bag('band')) : null,
-            Figure::read($bag->bag('figure')),
         );
     }
 
     /** @return list<string> what to fetch, in words */
     public function equipmentLabels(): array
     {
-        return array_map(static fn (Thing $t): string => $t->label(), $this->equipment);
+        return array_map(static fn (Thing $t): string => $t->label(), $this->setUp->equipment);
     }
 
     /** The step in a few words for the riser of a stair: "less support, longer lever". */
@@ -98,6 +87,6 @@ final readonly class Rung
 
     public function isOneSided(): bool
     {
-        return $this->sides === 'each';
+        return $this->work->eachSide;
     }
 }

@@ -101,7 +101,10 @@ final readonly class Bag
     {
         $value = $this->values[$key] ?? null;
         if ((! is_int($value) && ! is_float($value)) || $value < $min || $value > $max) {
-            throw InvalidInput::at($this->pointer($key), sprintf('"%s" must be a number from %s to %s.', $key, self::plain($min), self::plain($max)));
+            throw InvalidInput::at(
+                $this->pointer($key),
+                sprintf('"%s" must be a number from %s to %s.', $key, self::plain($min), self::plain($max)),
+            );
         }
 
         return (float) $value;
@@ -132,7 +135,9 @@ final readonly class Bag
     {
         $value = $this->values[$key] ?? null;
         // PHP refuses a number for an enum of texts outright, and the other way round.
-        $found = (is_string($value) || is_int($value)) && is_int($value) === is_int($enum::cases()[0]->value) ? $enum::tryFrom($value) : null;
+        $found = (is_string($value) || is_int($value)) && is_int($value) === is_int($enum::cases()[0]->value)
+            ? $enum::tryFrom($value)
+            : null;
         if ($found === null) {
             $words = implode(', ', array_map(static fn (BackedEnum $c): string => (string) $c->value, $enum::cases()));
             throw InvalidInput::at($this->pointer($key), sprintf('"%s" must be one of: %s.', $key, $words));
@@ -177,7 +182,9 @@ final readonly class Bag
         $bags = [];
         foreach ($value as $i => $row) {
             if (! is_array($row)) {
-                throw InvalidInput::at($this->pointer($key).'/'.$i, sprintf('Each entry of "%s" must be an object.', $key));
+                throw InvalidInput::at(
+                    $this->pointer($key).'/'.$i, sprintf('Each entry of "%s" must be an object.', $key),
+                );
             }
             $bags[] = new self($row, $this->pointer($key).'/'.$i);
         }
@@ -198,7 +205,9 @@ final readonly class Bag
         $texts = [];
         foreach ($value as $i => $text) {
             if (! is_string($text)) {
-                throw InvalidInput::at($this->pointer($key).'/'.$i, sprintf('Each entry of "%s" must be a text.', $key));
+                throw InvalidInput::at(
+                    $this->pointer($key).'/'.$i, sprintf('Each entry of "%s" must be a text.', $key),
+                );
             }
             $texts[] = $text;
         }
@@ -229,7 +238,10 @@ final readonly class Bag
         $ints = [];
         foreach (is_array($value) ? $value : [$value] as $i => $int) {
             if (! is_int($int) || $int < $min || $int > $max) {
-                throw InvalidInput::at($this->pointer($key).'/'.$i, sprintf('Each entry of "%s" must be a whole number from %d to %d.', $key, $min, $max));
+                throw InvalidInput::at(
+                    $this->pointer($key).'/'.$i,
+                    sprintf('Each entry of "%s" must be a whole number from %d to %d.', $key, $min, $max),
+                );
             }
             $ints[] = $int;
         }
@@ -244,7 +256,9 @@ final readonly class Bag
         $numbers = [];
         foreach (is_array($value) ? $value : [$value] as $i => $number) {
             if (! is_int($number) && ! is_float($number)) {
-                throw InvalidInput::at($this->pointer($key).'/'.$i, sprintf('Each entry of "%s" must be a number.', $key));
+                throw InvalidInput::at(
+                    $this->pointer($key).'/'.$i, sprintf('Each entry of "%s" must be a number.', $key),
+                );
             }
             $numbers[] = (float) $number;
         }
@@ -260,7 +274,9 @@ final readonly class Bag
         foreach (is_array($value) ? $value : [] as $i => $pair) {
             $numbers = (new self(['pair' => $pair], $this->pointer($key).'/'.$i))->numbers('pair');
             if (count($numbers) !== 2) {
-                throw InvalidInput::at($this->pointer($key).'/'.$i, sprintf('Each entry of "%s" must be a pair of numbers.', $key));
+                throw InvalidInput::at(
+                    $this->pointer($key).'/'.$i, sprintf('Each entry of "%s" must be a pair of numbers.', $key),
+                );
             }
             $pairs[] = [$numbers[0], $numbers[1]];
         }

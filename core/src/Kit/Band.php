@@ -7,8 +7,9 @@ namespace BuoyantStep\Core\Kit;
 use BuoyantStep\Core\Errors\InvalidInput;
 
 /**
- * An elastic band by measured points only: its colour is a label and never a force. Force between two points is linear, the
- * point (0 %, 0 N) is implied, and past the last point there is no figure. Strands in parallel multiply the force.
+ * An elastic band by measured points only: its colour is a label and never a force. Force between two points is
+ * linear, the point (0 %, 0 N) is implied, and past the last point there is no figure. Strands in parallel multiply
+ * the force.
  */
 final readonly class Band
 {
@@ -37,7 +38,15 @@ final readonly class Band
         $all = [$before];
         foreach ($points as $i => $point) {
             if ($point[0] <= $before[0] || $point[1] <= $before[1]) {
-                throw InvalidInput::at('/points/'.$i, sprintf('A point at %s %% with %s N does not rise above the one before it: a band pulls harder the longer it is. Measure it again.', $point[0], $point[1]));
+                throw InvalidInput::at(
+                    '/points/'.$i,
+                    sprintf(
+                        'A point at %s %% with %s N does not rise above the one before it: a band pulls harder the '
+                            .'longer it is. Measure it again.',
+                        $point[0],
+                        $point[1],
+                    ),
+                );
             }
             $all[] = $before = $point;
         }
@@ -51,12 +60,22 @@ final readonly class Band
      *
      * @throws InvalidInput when a length is not beyond the rest length, or the points do not rise
      */
-    public static function fromPulls(float $restMm, array $pulls, float $maxElongationPct = self::DEFAULT_MAX_ELONGATION_PCT): self
-    {
+    public static function fromPulls(
+        float $restMm,
+        array $pulls,
+        float $maxElongationPct = self::DEFAULT_MAX_ELONGATION_PCT,
+    ): self {
         $points = [];
         foreach ($pulls as $i => [$length, $force]) {
             if ($length <= $restMm) {
-                throw InvalidInput::at('/points/'.$i, sprintf('Pulled to %d mm the band is no longer than at rest (%d mm): pull it further.', (int) $length, (int) $restMm));
+                throw InvalidInput::at(
+                    '/points/'.$i,
+                    sprintf(
+                        'Pulled to %d mm the band is no longer than at rest (%d mm): pull it further.',
+                        (int) $length,
+                        (int) $restMm,
+                    ),
+                );
             }
             $points[] = [($length - $restMm) / $restMm * 100, $force];
         }
@@ -76,15 +95,18 @@ final readonly class Band
         return new self($this->restMm / 2, array_slice($this->points, 1), $this->strands * 2, $this->maxElongationPct);
     }
 
-    /** The same band gripped so that less of it is free: force depends on the share it is stretched, not on the length. */
+    /**
+     * The same band gripped so that less of it is free: force depends on the share it is stretched, not on the
+     * length.
+     */
     public function shortenedTo(float $restMm): self
     {
         return new self($restMm, array_slice($this->points, 1), $this->strands, $this->maxElongationPct);
     }
 
     /**
-     * Where the hands and the anchor fix the lengths, the free length of band that makes the end or the mean of the travel
-     * meet a force: bisection, as a shorter band pulls harder.
+     * Where the hands and the anchor fix the lengths, the free length of band that makes the end or the mean of the
+     * travel meet a force: bisection, as a shorter band pulls harder.
      *
      * @param  'end'|'mean'  $at
      *
@@ -92,10 +114,20 @@ final readonly class Band
      */
     public function restFor(float $startMm, float $travelMm, string $at, float $forceN): float
     {
-        [$short, $long] = $this->rests($startMm, $travelMm);
-        [$least, $most] = $this->reachByRest($startMm, $travelMm, $at);
-        if ($forceN < $least - 1e-9 || $forceN > $most + 1e-9) {
-            throw InvalidInput::at('/target/force_n', sprintf('Gripped shorter or longer, this band gives %.1f to %.1f N here; %.1f N is not reachable. Use another band, or fold it.', $least, $most, $forceN), 'not_reachable');
+        $rests = $this->rests($startMm, $travelMm);
+        [$short, $long] = [$rests->least, $rests->most];
+        $reach = $this->reachByRest($startMm, $travelMm, $at);
+        if (! $reach->has($forceN)) {
+            throw InvalidInput::at(
+                '/target/force_n',
+                sprintf(
+                    'Gripped shorter or longer, this band gives %.1f to %.1f N here; %.1f N is not reachable. Use '
+                        .'another band, or fold it.',
+                    $reach->least, $reach->most,
+                    $forceN,
+                ),
+                'not_reachable',
+            );
         }
         $value = fn (float $rest): float => $this->shortenedTo($rest)->pull($startMm, $travelMm, $at);
         for ($i = 0; $i < 60; $i++) {
@@ -111,34 +143,48 @@ final readonly class Band
     }
 
     /**
-     * The least and the most that a travel between fixed lengths can pull, newtons: with all of the band free, and gripped
-     * as short as its measured and safe stretch allows.
+     * The least and the most that a travel between fixed lengths can pull, newtons: with all of the band free, and
+     * gripped as short as its measured and safe stretch allows.
      *
      * @param  'end'|'mean'  $at
      * @param  float  $tautPct  how far the start must be stretched, where the band leaves room for it
-     * @return array{float, float}
      *
      * @throws InvalidInput when the band is too short for the way
      */
-    public function reachByRest(float $startMm, float $travelMm, string $at, float $tautPct = 0.0): array
+    public function reachByRest(float $startMm, float $travelMm, string $at, float $tautPct = 0.0): Reach
     {
-        [$short, $long] = $this->rests($startMm, $travelMm);
+        $rests = $this->rests($startMm, $travelMm);
+        [$short, $long] = [$rests->least, $rests->most];
         $long = max($short, min($long, $startMm / (1 + $tautPct / 100)));
 
-        return [$this->shortenedTo($long)->pull($startMm, $travelMm, $at), $this->shortenedTo($short)->pull($startMm, $travelMm, $at)];
+        return new Reach(
+            $this->shortenedTo($long)->pull($startMm, $travelMm, $at),
+            $this->shortenedTo($short)->pull($startMm, $travelMm, $at),
+        );
     }
 
-    /** @return array{float, float} the shortest and the longest free length, mm */
-    private function rests(float $startMm, float $travelMm): array
+    /** The shortest and the longest free length, mm. */
+    private function rests(float $startMm, float $travelMm): Reach
     {
         // A hair longer than the limit, so that the end does not fall past the last point by a rounding.
-        $short = ($startMm + $travelMm) / (1 + min($this->points[count($this->points) - 1][0], $this->maxElongationPct) / 100) * (1 + 1e-12);
+        $short = ($startMm + $travelMm) / (
+            1 + min($this->points[count($this->points) - 1][0], $this->maxElongationPct) / 100
+        ) * (1 + 1e-12);
         $long = min($this->restMm, $startMm);
         if ($short > $long) {
-            throw InvalidInput::at('/travel_mm', sprintf('This band is too short for a travel of %d mm from %d mm within its measured and safe stretch: join two, or use a longer one.', (int) $travelMm, (int) $startMm), 'not_reachable');
+            throw InvalidInput::at(
+                '/travel_mm',
+                sprintf(
+                    'This band is too short for a travel of %d mm from %d mm within its measured and safe stretch: '
+                        .'join two, or use a longer one.',
+                    (int) $travelMm,
+                    (int) $startMm,
+                ),
+                'not_reachable',
+            );
         }
 
-        return [$short, $long];
+        return new Reach($short, $long);
     }
 
     public function elongationPct(float $lengthMm): float
@@ -170,7 +216,10 @@ final readonly class Band
         return null;
     }
 
-    /** Mean force over a travel, ∫F dL / travel, exact on the linear pieces; null when the end is past the last point. */
+    /**
+     * Mean force over a travel, ∫F dL / travel, exact on the linear pieces; null when the end is past the last
+     * point.
+     */
     public function mean(float $startMm, float $endMm): ?float
     {
         $end = $this->force($endMm);
@@ -191,7 +240,9 @@ final readonly class Band
         $cuts[] = $endMm;
         $sum = 0.0;
         for ($i = 1; $i < count($cuts); $i++) {
-            $sum += ($cuts[$i] - $cuts[$i - 1]) * (($this->force($cuts[$i]) ?? 0) + ($this->force($cuts[$i - 1]) ?? 0)) / 2;
+            $sum += ($cuts[$i] - $cuts[$i - 1]) * (
+                ($this->force($cuts[$i]) ?? 0) + ($this->force($cuts[$i - 1]) ?? 0)
+            ) / 2;
         }
 
         return $sum / ($endMm - $startMm);
@@ -202,34 +253,46 @@ final readonly class Band
      *
      * @param  'end'|'mean'  $at
      * @param  float  $tautPct  how far the start must be stretched, where the travel leaves room for it
-     * @return array{float, float}
      *
      * @throws InvalidInput when the travel is too long for this band
      */
-    public function reachByStart(float $travelMm, string $at, float $tautPct = 0.0): array
+    public function reachByStart(float $travelMm, string $at, float $tautPct = 0.0): Reach
     {
-        [$low, $high] = $this->starts($travelMm);
+        $starts = $this->starts($travelMm);
+        [$low, $high] = [$starts->least, $starts->most];
         $low = min($high, $low * (1 + $tautPct / 100));
 
-        return [$this->pull($low, $travelMm, $at), $this->pull($high, $travelMm, $at)];
+        return new Reach($this->pull($low, $travelMm, $at), $this->pull($high, $travelMm, $at));
     }
 
-    /** @return array{float, float} the shortest and the longest start, mm */
-    private function starts(float $travelMm): array
+    /** The shortest and the longest start, mm. */
+    private function starts(float $travelMm): Reach
     {
         $low = $this->restMm;
         $high = min($this->knownToMm(), $this->restMm * (1 + $this->maxElongationPct / 100)) - $travelMm;
         if ($high < $low) {
-            throw InvalidInput::at('/travel_mm', sprintf('This band cannot travel %d mm within its measured and safe stretch; %d mm is the most.', (int) $travelMm, (int) floor($high + $travelMm - $low)), 'not_reachable');
+            throw InvalidInput::at(
+                '/travel_mm',
+                sprintf(
+                    'This band cannot travel %d mm within its measured and safe stretch; %d mm is the most.',
+                    (int) $travelMm,
+                    (int) floor($high + $travelMm - $low),
+                ),
+                'not_reachable',
+            );
         }
 
-        return [$low, $high];
+        return new Reach($low, $high);
     }
 
     /** @param  'end'|'mean'  $at */
     private function pull(float $startMm, float $travelMm, string $at): float
     {
-        return (float) ($at === 'end' ? $this->force($startMm + $travelMm) : $this->mean($startMm, $startMm + $travelMm));
+        return (float) (
+            $at === 'end'
+                ? $this->force($startMm + $travelMm)
+                : $this->mean($startMm, $startMm + $travelMm)
+        );
     }
 
     /**
@@ -237,15 +300,26 @@ final readonly class Band
      *
      * @param  'end'|'mean'  $at
      *
-     * @throws InvalidInput when no taut start within the measured and safe lengths meets it, with the forces that are reachable
+     * @throws InvalidInput when no taut start within the measured and safe lengths meets it, with the forces that are
+     *     reachable
      */
     public function startFor(float $travelMm, string $at, float $forceN): float
     {
-        [$low, $high] = $this->starts($travelMm);
-        [$least, $most] = $this->reachByStart($travelMm, $at);
+        $starts = $this->starts($travelMm);
+        [$low, $high] = [$starts->least, $starts->most];
+        $reach = $this->reachByStart($travelMm, $at);
         $value = fn (float $start): float => $this->pull($start, $travelMm, $at);
-        if ($forceN < $least - 1e-9 || $forceN > $most + 1e-9) {
-            throw InvalidInput::at('/target/force_n', sprintf('From a taut start this set-up gives %.1f to %.1f N; %.1f N is not reachable. Use another band, fold it, or change the travel.', $least, $most, $forceN), 'not_reachable');
+        if (! $reach->has($forceN)) {
+            throw InvalidInput::at(
+                '/target/force_n',
+                sprintf(
+                    'From a taut start this set-up gives %.1f to %.1f N; %.1f N is not reachable. Use another band, '
+                        .'fold it, or change the travel.',
+                    $reach->least, $reach->most,
+                    $forceN,
+                ),
+                'not_reachable',
+            );
         }
         for ($i = 0; $i < 60; $i++) {
             $middle = ($low + $high) / 2;

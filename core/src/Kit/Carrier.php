@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Kit;
 
-use BuoyantStep\Core\Client\GripClass;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Vocabulary\GripClass;
 
 /**
- * A thing that takes packable pieces and adds its own mass: tote, bucket, backpack, pocket cuff. A dumbbell handle takes
- * plates only, and in equal pairs, one for each end.
+ * A thing that takes packable pieces and adds its own mass: tote, bucket, backpack, pocket cuff. A dumbbell handle
+ * takes plates only, and in equal pairs, one for each end.
  */
 final readonly class Carrier
 {

@@ -24,7 +24,8 @@ final readonly class Kit
     /** A band that someone with a latex allergy may touch; true when there is no band at all. */
     public function hasLatexOnly(): bool
     {
-        return $this->bands !== [] && array_filter($this->bands, static fn (KitBand $b): bool => ! $b->hasLatex()) === [];
+        return $this->bands !== []
+            && array_filter($this->bands, static fn (KitBand $b): bool => ! $b->hasLatex()) === [];
     }
 
     /** @throws InvalidInput when two things share an id */
@@ -36,7 +37,10 @@ final readonly class Kit
         foreach (['pieces' => $pieces, 'carriers' => $carriers] as $list => $things) {
             foreach ($things as $i => $thing) {
                 if (isset($seen[$thing->id])) {
-                    throw InvalidInput::at(sprintf('%s/%d/id', $bag->pointer($list), $i), sprintf('The id "%s" is used twice; give each thing its own.', $thing->id));
+                    throw InvalidInput::at(
+                        sprintf('%s/%d/id', $bag->pointer($list), $i),
+                        sprintf('The id "%s" is used twice; give each thing its own.', $thing->id),
+                    );
                 }
                 $seen[$thing->id] = true;
             }

@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Kit;
 
-/** A band of this home: its measured curve, with a free label, a material and a form. The label's colour means nothing. */
+/**
+ * A band of this home: its measured curve, with a free label, a material and a form. The label's colour means
+ * nothing.
+ */
 final readonly class KitBand
 {
     public const MATERIALS = ['latex', 'latex_free', 'fabric'];
 
     public const FORMS = ['flat', 'tube', 'loop'];
 
-    public function __construct(public string $id, public string $label, public Band $band, public string $material, public string $form)
-    {
+    public function __construct(
+        public string $id,
+        public string $label,
+        public Band $band,
+        public string $material,
+        public string $form,
+    ) {
     }
 
     public function hasLatex(): bool

@@ -6,7 +6,7 @@ namespace BuoyantStep\Core\Kit;
 
 use BuoyantStep\Core\Client\Grip;
 use BuoyantStep\Core\Client\GripAid;
-use BuoyantStep\Core\Client\GripClass;
+use BuoyantStep\Core\Vocabulary\GripClass;
 
 /** Works out the ladder of loads that a kit can make for one way of holding. */
 final class MakeableLoads
@@ -15,13 +15,20 @@ final class MakeableLoads
     public const MERGE_G = 10;
 
     /**
-     * @param  int  $capG  loads of interest up to here, grams (per hand for each_hand); the first load above is kept too
+     * @param  int  $capG  loads of interest up to here, grams (per hand for each_hand); the first load above is kept
+     *     too
      * @param  GripClass|null  $gripMax  the hardest grip the hand can do; null when not limited
      * @param  Grip|null  $hand  when known, also holds the mass rule of a weak hand
      * @param  list<GripAid>  $aids  what holds in place of the fingers
      */
-    public static function ladder(Kit $kit, Holding $holding, int $capG, ?GripClass $gripMax = null, ?Grip $hand = null, array $aids = []): Ladder
-    {
+    public static function ladder(
+        Kit $kit,
+        Holding $holding,
+        int $capG,
+        ?GripClass $gripMax = null,
+        ?Grip $hand = null,
+        array $aids = [],
+    ): Ladder {
         $hands = $holding === Holding::EachHand ? 2 : 1;
         // Taking any one piece out of the lightest load above the cap brings it to the cap or below, so it lies no
         // further above the cap than the heaviest piece (twice that for plates, which come in pairs).
@@ -30,15 +37,26 @@ final class MakeableLoads
             $heaviest = max($heaviest, $piece->massG * ($piece->isPlate ? 2 : 1));
         }
         $ceiling = $capG + $heaviest;
-        $aided = static fn (GripClass $grip): bool => array_filter($aids, static fn (GripAid $a): bool => $a->covers($grip)) !== [];
-        $gripOk = static fn (GripClass $grip, int $mass): bool => ($holding->needsNoGrip() ? $grip === GripClass::None : true)
+        $aided = static fn (GripClass $grip): bool => array_filter(
+            $aids, static fn (GripAid $a): bool => $a->covers($grip),
+        ) !== [];
+        $gripOk = static fn (GripClass $grip, int $mass): bool => (
+            $holding->needsNoGrip()
+                ? $grip === GripClass::None
+                : true
+        )
             && ($holding === Holding::Lap || $gripMax === null || $grip->rank() <= $gripMax->rank())
             && ($holding === Holding::Lap || $hand === null || $hand->allows($grip, $mass) || $aided($grip));
 
         // Loads that fall on the same ten grams are merged before their recipes are read out: most are never asked for.
         $bins = new TenGramBins($capG);
         foreach ($kit->pieces as $piece) {
-            if ($piece->holdable && ! $piece->isPlate && intdiv($piece->count, $hands) >= 1 && $gripOk($piece->grip, $piece->massG)) {
+            if (
+                $piece->holdable
+                && ! $piece->isPlate
+                && intdiv($piece->count, $hands) >= 1
+                && $gripOk($piece->grip, $piece->massG)
+            ) {
                 $bins->offer($piece->massG, new Makeable($piece->massG, null, [$piece->id => 1]), 1);
             }
         }
@@ -50,7 +68,9 @@ final class MakeableLoads
                 $bins->offer($carrier->massG, new Makeable($carrier->massG, $carrier->id, []), 1);
             }
             // Only a weak hand has a limit of mass, and only for a soft carrier.
-            $most = $gripOk($carrier->grip, PHP_INT_MAX) ? $carrier->maxMassG : min($carrier->maxMassG, Grip::WEAK_SOFT_BELOW_G - 1 - $carrier->massG);
+            $most = $gripOk($carrier->grip, PHP_INT_MAX)
+                ? $carrier->maxMassG
+                : min($carrier->maxMassG, Grip::WEAK_SOFT_BELOW_G - 1 - $carrier->massG);
             $fillings = self::fillings($kit, $carrier, $hands, min($most, max(0, $ceiling - $carrier->massG)));
             $bins->offerFillings($carrier, $fillings);
         }
@@ -64,7 +84,10 @@ final class MakeableLoads
         $kinds = [];
         foreach ($kit->pieces as $piece) {
             if ($carrier->takes($piece)) {
-                $kinds[] = ['id' => $piece->id, 'mass' => $piece->massG * $batch, 'count' => intdiv(intdiv($piece->count, $hands), $batch)];
+                $kinds[] = [
+                    'id' => $piece->id, 'mass' => $piece->massG * $batch,
+                    'count' => intdiv(intdiv($piece->count, $hands), $batch),
+                ];
             }
         }
 

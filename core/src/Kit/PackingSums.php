@@ -52,7 +52,9 @@ final readonly class PackingSums
      */
     public static function of(array $kinds, int $ceilingG, int $maxParts): self
     {
-        $kinds = array_values(array_filter($kinds, static fn (array $k): bool => $k['count'] > 0 && $k['mass'] <= $ceilingG));
+        $kinds = array_values(
+            array_filter($kinds, static fn (array $k): bool => $k['count'] > 0 && $k['mass'] <= $ceilingG),
+        );
         if ($kinds === [] || $maxParts < 1) {
             return new self([]);
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Kit;
 
-use BuoyantStep\Core\Client\GripClass;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Vocabulary\GripClass;
 
 /** A thing with a mass, and how many of it there are. Mass is gross: content and package. */
 final readonly class Piece

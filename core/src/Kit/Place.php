@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Kit;
 
+use BuoyantStep\Core\Body\StayPut;
 use BuoyantStep\Core\Client\FunctionStatus;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
@@ -18,7 +19,8 @@ final readonly class Place
     public const DOORS = ['towards', 'away', 'none'];
 
     /**
-     * @param  list<Thing>|null  $things  null until someone has gone through the home: then only the usual things are there
+     * @param  list<Thing>|null  $things  null until someone has gone through the home: then only the usual things are
+     *     there
      * @param  string|null  $floor  one of FLOORS, null when not asked
      * @param  string|null  $door  does a door close towards the client, so that a pull shuts it? one of DOORS
      * @param  bool|null  $chairAtWall  does the chair for rising stand against a wall?
@@ -37,7 +39,10 @@ final readonly class Place
         $word = static function (string $key, array $words) use ($bag): ?string {
             $value = $bag->optString($key);
             if ($value !== null && ! in_array($value, $words, true)) {
-                throw InvalidInput::at($bag->pointer($key), sprintf('"%s" must be one of: %s.', $key, implode(', ', array_filter($words, is_string(...)))));
+                throw InvalidInput::at(
+                    $bag->pointer($key),
+                    sprintf('"%s" must be one of: %s.', $key, implode(', ', array_filter($words, is_string(...)))),
+                );
             }
 
             return $value;
@@ -46,11 +51,23 @@ final readonly class Place
         if ($bag->has('things')) {
             $things = [];
             foreach ($bag->strings('things') as $i => $code) {
-                $things[] = Thing::tryFrom($code) ?? throw InvalidInput::at($bag->pointer('things').'/'.$i, sprintf('Unknown thing "%s"; known are: %s.', $code, implode(', ', array_column(Thing::cases(), 'value'))));
+                $things[] = Thing::tryFrom($code)
+                    ?? throw InvalidInput::at(
+                        $bag->pointer('things').'/'.$i,
+                        sprintf(
+                            'Unknown thing "%s"; known are: %s.', $code,
+                            implode(', ', array_column(Thing::cases(), 'value')),
+                        ),
+                    );
             }
         }
 
-        return new self($things, $word('floor', self::FLOORS), $word('door', self::DOORS), $bag->has('chair_at_wall') ? $bag->bool('chair_at_wall') : null);
+        return new self(
+            $things,
+            $word('floor', self::FLOORS),
+            $word('door', self::DOORS),
+            $bag->has('chair_at_wall') ? $bag->bool('chair_at_wall') : null,
+        );
     }
 
     public function has(Thing $thing): bool
@@ -60,7 +77,9 @@ final readonly class Place
         }
 
         // A wall and something to sit on are in every home, ticked or not.
-        return $thing === Thing::Wall || in_array($thing, $this->things, true) || ($thing === Thing::Chair && in_array(Thing::Armchair, $this->things, true));
+        return $thing === Thing::Wall
+            || in_array($thing, $this->things, true)
+            || ($thing === Thing::Chair && in_array(Thing::Armchair, $this->things, true));
     }
 
     /** A band in a door: only in one that the pull shuts. Not asked about counts as long as the door was ticked. */
@@ -89,12 +108,17 @@ final readonly class Place
             default => '',
         };
         $chair = $this->chairAtWall === false ? 'back the chair to a wall first' : '';
-        $row = static fn (string $name, string $serves, bool $open, string $why): array => ['name' => $name, 'serves' => $serves, 'open' => $open, 'why' => $why];
+        $row = static fn (string $name, string $serves, bool $open, string $why): array => [
+            'name' => $name, 'serves' => $serves, 'open' => $open, 'why' => $why,
+        ];
 
         return [
             $row('closed door, chest height', 'rows, pulls from the side', $this->hasBandDoor(), $door),
             $row('over the top of a closed door', 'pull-downs', $this->hasBandDoor(), $door),
-            $row('fixed post or rail', 'rows, pulls from the side', $this->has(Thing::Post), $this->has(Thing::Post) ? '' : 'none was ticked'),
+            $row(
+                'fixed post or rail', 'rows, pulls from the side', $this->has(Thing::Post),
+                $this->has(Thing::Post) ? '' : 'none was ticked',
+            ),
             $row('back leg of the chair', 'knee straightening', $chair === '', $chair),
             $row('round the backrest', 'seated presses', $chair === '', $chair),
             $row('under the whole width of the shoe', 'curls', true, ''),
@@ -120,27 +144,45 @@ final readonly class Place
         };
         if ($this->chairAtWall === false) {
             $say('chair', $this->floor === 'smooth'
-                ? 'The chair stands free on a smooth floor: it slides as the client rises. Back it to a wall, rubber under the feet.'
+                ? 'The chair stands free on a smooth floor: it slides as the client rises. Back it to a wall, rubber '
+                .'under the feet.'
                 : 'The chair stands free: back it to a wall before anyone rises from it.');
         } elseif ($this->floor === 'smooth') {
             $say('floor', 'Smooth floor: shoes on, and rubber under chair and step.');
         }
         if ($kit->bands !== [] && $this->door !== 'towards') {
             $say('door', match ($this->door) {
-                'away' => 'The door opens in the direction of the pull: a band in it would open it. Use the hinge side of a door that closes towards the client, or a fixed post.',
+                'away' => 'The door opens in the direction of the pull: a band in it would open it. Use the hinge '
+                    .'side of a door that closes towards the client, or a fixed post.',
                 'none' => 'No door to anchor a band in: use it underfoot, round the chair back, or between the hands.',
-                default => 'Has a door been tried? A band belongs only in a closed door that closes towards the client.',
+                default => 'Has a door been tried? A band belongs only in a closed door that closes towards the '
+                    .'client.',
             });
         }
         if ($this->things !== null && ! $this->has(Thing::Counter)) {
-            $say('support', 'No fixed counter: balance work needs another support that cannot move, such as a rail or a heavy table against a wall.');
+            $say(
+                'support',
+                'No fixed counter: balance work needs another support that cannot move, such as a rail or a heavy '
+                    .'table against a wall.',
+            );
         }
         if ($function->isAlone() && ! $function->canRiseFromFloor()) {
-            $say('alone', 'Alone and cannot get up from the floor: a telephone or alarm within reach from the floor, before the first session.');
+            $say(
+                'alone',
+                'Alone and cannot get up from the floor: a telephone or alarm within reach from the floor, before the '
+                    .'first session.',
+            );
         }
         foreach ($kit->carriers as $carrier) {
             if ($carrier->maxMassG > 0 && ! $carrier->takesPlates && $carrier->massG + $carrier->maxMassG > 12_000) {
-                $say('carrier', sprintf('%s may be filled to more than %s: check its handles and seams before each session.', $carrier->label, Mass::say(12_000)));
+                $say(
+                    'carrier',
+                    sprintf(
+                        '%s may be filled to more than %s: check its handles and seams before each session.',
+                        $carrier->label,
+                        Mass::say(12_000),
+                    ),
+                );
             }
         }
 

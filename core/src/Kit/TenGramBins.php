@@ -64,7 +64,9 @@ final class TenGramBins
             $from = $this->from[$bin];
             if (is_int($from)) {
                 [$carrier, $sums] = $this->fillings[$from];
-                $from = new Makeable($loadG, $carrier->id, new Filling($sums, $loadG - $carrier->massG, $carrier->batch()));
+                $from = new Makeable(
+                    $loadG, $carrier->id, new Filling($sums, $loadG - $carrier->massG, $carrier->batch()),
+                );
             }
             $loads[] = $from;
         }

@@ -105,7 +105,14 @@ enum Thing: string
     /** Taken to be in every home until the clinician has gone through it; the rest is missing until it is ticked. */
     public function isUsual(): bool
     {
-        return ! in_array($this, [self::Step, self::Bench, self::Stool, self::Door, self::Post, self::OverheadBar, self::Foam, self::Ball, self::Board, self::Strap, self::Band], true);
+        return ! in_array(
+            $this,
+            [
+                self::Step, self::Bench, self::Stool, self::Door, self::Post, self::OverheadBar, self::Foam, self::Ball,
+                self::Board, self::Strap, self::Band,
+            ],
+            true,
+        );
     }
 
     /** Bands and loads are in the kit with their figures; the others are ticked. */

@@ -7,8 +7,8 @@ namespace BuoyantStep\Core\Limits;
 use BuoyantStep\Core\Units\Mass;
 
 /**
- * Figures that a clinic has set in place of the defaults. A tighter one is simply one limit more, so it can only narrow. A
- * looser one replaces the default's value, needs a reason, and says so wherever it acts.
+ * Figures that a clinic has set in place of the defaults. A tighter one is simply one limit more, so it can only
+ * narrow. A looser one replaces the default's value, needs a reason, and says so wherever it acts.
  *
  * @phpstan-type Figure array{rule: string, field: string, value: int, loosens: bool, reason: string|null}
  */
@@ -16,8 +16,10 @@ final readonly class ClinicFigures
 {
     /** Fields with a number that a clinic may set, and the values that make sense for it. */
     public const RANGES = [
-        'effort_max' => [0, 10], 'load_pct_max' => [0, 100], 'lift_max_g' => [0, 50_000], 'reps_min' => [1, 30], 'reps_max' => [1, 50], 'hold_max_s' => [1, 120], 'impact_max' => [0, 3],
-        'step_pct_max' => [1, 20], 'sessions_between_steps' => [1, 10], 'rest_min_s' => [0, 600], 'hours_between_same_muscle' => [24, 120],
+        'effort_max' => [0, 10], 'load_pct_max' => [0, 100], 'lift_max_g' => [0, 50_000], 'reps_min' => [1, 30],
+        'reps_max' => [1, 50], 'hold_max_s' => [1, 120], 'impact_max' => [0, 3],
+        'step_pct_max' => [1, 20], 'sessions_between_steps' => [1, 10], 'rest_min_s' => [0, 600],
+        'hours_between_same_muscle' => [24, 120],
     ];
 
     /** @param  list<Figure>  $figures */
@@ -43,12 +45,37 @@ final readonly class ClinicFigures
                 continue;
             }
             if (self::loosens($limit, $figure['value']) && ! $figure['loosens']) {
-                // One rule may limit a field in steps (by week, by detail): a figure meant to tighten one step loosens none.
+                // One rule may limit a field in steps (by week, by detail): a figure meant to tighten one step
+                // loosens none.
                 $out[] = $limit;
             } elseif (self::loosens($limit, $figure['value'])) {
-                $out[] = new Limit($limit->field, $figure['value'], $limit->rule, sprintf('%s Loosened by the clinic to %s: %s', $limit->says, self::say($limit, $figure['value']), $figure['reason'] ?? ''), $limit->source, $limit->scope);
+                $out[] = new Limit(
+                    $limit->field,
+                    $figure['value'],
+                    $limit->rule,
+                    sprintf(
+                        '%s Loosened by the clinic to %s: %s', $limit->says, self::say($limit, $figure['value']),
+                        $figure['reason'] ?? '',
+                    ),
+                    $limit->source,
+                    $limit->scope,
+                );
             } else {
-                array_push($out, $limit, new Limit($limit->field, $figure['value'], $limit->rule, sprintf('%s Tightened by the clinic to %s.%s', $limit->says, self::say($limit, $figure['value']), $figure['reason'] === null ? '' : ' '.$figure['reason']), 'Clinic rulebook', $limit->scope));
+                array_push(
+                    $out,
+                    $limit,
+                    new Limit(
+                        $limit->field,
+                        $figure['value'],
+                        $limit->rule,
+                        sprintf(
+                            '%s Tightened by the clinic to %s.%s', $limit->says, self::say($limit, $figure['value']),
+                            $figure['reason'] === null ? '' : ' '.$figure['reason'],
+                        ),
+                        'Clinic rulebook',
+                        $limit->scope,
+                    ),
+                );
             }
         }
 
@@ -69,7 +96,12 @@ final readonly class ClinicFigures
     private function for(Limit $limit): ?array
     {
         foreach ($this->figures as $figure) {
-            if ($figure['rule'] === $limit->rule && $figure['field'] === $limit->field->value && is_int($limit->value) && $figure['value'] !== $limit->value) {
+            if (
+                $figure['rule'] === $limit->rule
+                && $figure['field'] === $limit->field->value
+                && is_int($limit->value)
+                && $figure['value'] !== $limit->value
+            ) {
                 return $figure;
             }
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Limits;
 
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use JsonSerializable;
 
 /** What an intake needs to know to ask about a condition. */
@@ -11,25 +13,50 @@ final readonly class ConditionAbout implements JsonSerializable
 {
     /**
      * @param  array<string, string>  $details  detail code to the words it is asked with
-     * @param  array<string, array{label: string, example: int}>  $numbers  an ordered figure or a count, by the name that Orders reads; one that ends in _g is a mass in grams
+     * @param  array<string, array{
+     *     label: string, example: int
+     * }>  $numbers  an ordered figure or a count, by the name that
+     *     Orders reads; one that ends in _g is a mass in grams
+     * @param  list<ConditionTrait>  $traits  while it is in force
+     * @param  array<string, ConditionTrait>  $traitsWith  detail code to what follows from it
+     * @param  list<string>  $medicines  groups of medicines that fire the same rules
+     * @param  bool  $freeDetails  are the details words of the clinician's own?
      */
     public function __construct(
         public string $code,
         public string $label,
+        public ConditionGroup $group,
         public bool $sided = false,
         public array $details = [],
         public ?string $sinceLabel = null,
-        public string $group = 'Other',
         public array $numbers = [],
+        private array $traits = [],
+        private array $traitsWith = [],
+        public array $medicines = [],
+        public bool $freeDetails = false,
     ) {
     }
 
-    public function in(string $group): self
+    /** @return list<ConditionTrait> what follows from the condition as it was entered */
+    public function traitsOf(Condition $condition): array
     {
-        return new self($this->code, $this->label, $this->sided, $this->details, $this->sinceLabel, $group, $this->numbers);
+        $traits = array_filter($this->traits, static fn (ConditionTrait $t): bool => $t !== ConditionTrait::FirstBlock
+            || ! FirstBlock::isOver($condition));
+        foreach ($this->traitsWith as $detail => $trait) {
+            if ($condition->has($detail)) {
+                $traits[] = $trait;
+            }
+        }
+
+        return array_values($traits);
     }
 
-    /** @return array{code: string, label: string, sided: bool, details: list<array{code: string, label: string}>, numbers: list<array{name: string, label: string, example: int}>, since_label: string|null, group: string} */
+    /**
+     * @return array{
+     *     code: string, label: string, sided: bool, details: list<array{code: string, label: string}>,
+     *     numbers: list<array{name: string, label: string, example: int}>, since_label: string|null, group: string
+     * }
+     */
     public function jsonSerialize(): array
     {
         $details = [];
@@ -42,6 +69,9 @@ final readonly class ConditionAbout implements JsonSerializable
             $numbers[] = ['name' => $name, ...$number];
         }
 
-        return ['code' => $this->code, 'label' => $this->label, 'sided' => $this->sided, 'details' => $details, 'numbers' => $numbers, 'since_label' => $this->sinceLabel, 'group' => $this->group];
+        return [
+            'code' => $this->code, 'label' => $this->label, 'sided' => $this->sided, 'details' => $details,
+            'numbers' => $numbers, 'since_label' => $this->sinceLabel, 'group' => $this->group->label(),
+        ];
     }
 }

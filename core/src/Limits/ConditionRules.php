@@ -11,9 +11,9 @@ interface ConditionRules
 {
     public function about(): ConditionAbout;
 
-    /** @return list<Limit> limits while the condition is in force */
-    public function limits(Condition $condition, Facts $facts): array;
+    /** The limits while the condition is in force. */
+    public function limits(Condition $condition, Facts $facts): Rules;
 
-    /** @return list<Crossing> dates after the day in question on which these limits change */
-    public function crossings(Condition $condition, Facts $facts): array;
+    /** @return iterable<Crossing> dates after the day in question on which these limits change */
+    public function crossings(Condition $condition, Facts $facts): iterable;
 }

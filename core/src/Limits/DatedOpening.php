@@ -17,12 +17,14 @@ final readonly class DatedOpening
     {
     }
 
-    /** @return list<Crossing> the date while it lies ahead */
-    public function ahead(Condition $condition, Facts $facts): array
+    /** @return iterable<Crossing> the date while it lies ahead */
+    public function ahead(Condition $condition, Facts $facts): iterable
     {
         $date = $condition->since?->plus($this->days);
 
-        return $date === null || $condition->has($this->opensBy) || ! $date->isAfter($facts->on) ? [] : [new Crossing($date, $condition->code, $this->says.' Opens when you confirm it.', false)];
+        return $date === null || $condition->has($this->opensBy) || ! $date->isAfter($facts->on)
+            ? []
+            : [new Crossing($date, $condition->code, $this->says.' Opens when you confirm it.', false)];
     }
 
     /** The date once it has come, until the word is given; null without a start. */
@@ -30,6 +32,8 @@ final readonly class DatedOpening
     {
         $date = $condition->since?->plus($this->days);
 
-        return $date === null || $condition->has($this->opensBy) || $date->isAfter($facts->on) ? null : new Crossing($date, $condition->code, $this->says.' It holds until you confirm it.', false);
+        return $date === null || $condition->has($this->opensBy) || $date->isAfter($facts->on)
+            ? null
+            : new Crossing($date, $condition->code, $this->says.' It holds until you confirm it.', false);
     }
 }

@@ -4,6 +4,20 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Limits;
 
+use BuoyantStep\Core\Vocabulary\Breath;
+use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
+use BuoyantStep\Core\Vocabulary\Material;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Scale;
+use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Supervision;
+use BuoyantStep\Core\Vocabulary\Watch;
+use BuoyantStep\Core\Vocabulary\Watched;
+use BuoyantStep\Core\Vocabulary\Word;
+
 /**
  * What may be prescribed for one client on one day: a set of limits. Merging is the union of two sets, so it is
  * commutative, associative and idempotent by construction; reading a field takes the tightest value that binds the
@@ -17,8 +31,14 @@ final readonly class Envelope
     /** @var array<string, list<Limit>> field to limits, in rule order */
     private array $byField;
 
-    /** @param  iterable<Limit>  $limits */
-    public function __construct(iterable $limits = [])
+    /** @var list<ConditionTrait> each once, in the order of the enum */
+    private array $traits;
+
+    /**
+     * @param  iterable<Limit>  $limits
+     * @param  list<ConditionTrait>  $traits  what else follows from the same facts
+     */
+    public function __construct(iterable $limits = [], array $traits = [])
     {
         $set = [];
         foreach ($limits as $limit) {
@@ -31,17 +51,24 @@ final readonly class Envelope
         }
         $this->limits = $set;
         $this->byField = $byField;
+        $this->traits = array_values(array_filter(
+            ConditionTrait::cases(), static fn (ConditionTrait $t): bool => in_array($t, $traits, true),
+        ));
     }
 
     public function merge(self $other): self
     {
-        return new self([...array_values($this->limits), ...array_values($other->limits)]);
+        return new self(
+            [...array_values($this->limits), ...array_values($other->limits)], [...$this->traits, ...$other->traits],
+        );
     }
 
     /** @return list<Limit> the limits of a field that bind this work */
     public function binding(Field $field, Scope $work = new Scope): array
     {
-        return array_values(array_filter($this->byField[$field->value] ?? [], static fn (Limit $l): bool => $l->scope->binds($work)));
+        return array_values(
+            array_filter($this->byField[$field->value] ?? [], static fn (Limit $l): bool => $l->scope->binds($work)),
+        );
     }
 
     /** The tightest limit of a field with one value; null when nothing limits it. */
@@ -49,7 +76,10 @@ final readonly class Envelope
     {
         $best = null;
         foreach ($this->byField[$field->value] ?? [] as $limit) {
-            if ($limit->scope->binds($work) && ($best === null || $field->tightness($limit->value) > $field->tightness($best->value))) {
+            if (
+                $limit->scope->binds($work)
+                && ($best === null || $field->tightness($limit->value) > $field->tightness($best->value))
+            ) {
                 $best = $limit;
             }
         }
@@ -70,11 +100,85 @@ final readonly class Envelope
         return $this->number($field, $work) ?? $default;
     }
 
+    public function is(ConditionTrait $trait): bool
+    {
+        return in_array($trait, $this->traits, true);
+    }
+
+    public function clearance(): Clearance
+    {
+        $value = $this->tightest(Field::Clearance)?->value;
+
+        return $value instanceof Clearance ? $value : Clearance::None;
+    }
+
+    public function breath(): Breath
+    {
+        $value = $this->tightest(Field::Breath)?->value;
+
+        return $value instanceof Breath ? $value : Breath::Free;
+    }
+
+    public function supervision(Scope $work = new Scope): Supervision
+    {
+        $value = $this->tightest(Field::SupervisionMin, $work)?->value;
+
+        return $value instanceof Supervision ? $value : Supervision::Alone;
+    }
+
+    public function effortMax(Scope $work = new Scope): int
+    {
+        return $this->number(Field::EffortMax, $work) ?? 10;
+    }
+
+    /** Percent of the estimated 1RM; 100 where nothing caps it. */
+    public function loadPctMax(Scope $work = new Scope): int
+    {
+        return $this->number(Field::LoadPctMax, $work) ?? 100;
+    }
+
+    /** Seconds between bouts; 0 where nothing asks for a rest. */
+    public function restMin(Scope $work = new Scope): int
+    {
+        return $this->number(Field::RestMinS, $work) ?? 0;
+    }
+
+    /** The limit that rules a word out for this work; null when none does. */
+    public function avoids(Position|Motion|Material $word, Scope $work = new Scope): ?Limit
+    {
+        return $this->has(match (true) {
+            $word instanceof Position => Field::AvoidPositions,
+            $word instanceof Motion => Field::AvoidMotions,
+            default => Field::AvoidMaterial,
+        }, $word, $work);
+    }
+
+    /** The limit that asks for a look; null when none does. */
+    public function watch(Watched $what, Moment $when): ?Limit
+    {
+        return $this->has(Field::Watches, new Watch($what, $when));
+    }
+
+    /** @return list<Watch> each once, in a fixed order */
+    public function watches(): array
+    {
+        $watches = [];
+        foreach ($this->binding(Field::Watches) as $limit) {
+            if ($limit->value instanceof Watch) {
+                $watches[$limit->value->code()] = $limit->value;
+            }
+        }
+        ksort($watches);
+
+        return array_values($watches);
+    }
+
+    /** A scale's value as the open form writes it. */
     public function word(Field $field, Scope $work = new Scope): string
     {
         $value = $this->tightest($field, $work)?->value;
 
-        return is_string($value) ? $value : ($field->scale()[0] ?? '');
+        return $value instanceof Scale ? $value->code() : $field->freest()?->code() ?? '';
     }
 
     public function flag(Field $field, Scope $work = new Scope): bool
@@ -82,12 +186,12 @@ final readonly class Envelope
         return $this->tightest($field, $work)?->value !== false;
     }
 
-    /** @return list<string> sorted, without repeats */
+    /** @return list<string> a list's words as the open form writes them, sorted, without repeats */
     public function words(Field $field, Scope $work = new Scope): array
     {
         $words = [];
         foreach ($this->binding($field, $work) as $limit) {
-            $words[(string) $limit->value] = true;
+            $words[(string) $limit->plain()] = true;
         }
         $words = array_map(strval(...), array_keys($words));
         sort($words);
@@ -95,10 +199,10 @@ final readonly class Envelope
         return $words;
     }
 
-    public function has(Field $field, string $word, Scope $work = new Scope): ?Limit
+    public function has(Field $field, Word $word, Scope $work = new Scope): ?Limit
     {
         foreach ($this->byField[$field->value] ?? [] as $limit) {
-            if ($limit->value === $word && $limit->scope->binds($work)) {
+            if ($limit->plain() === $word->code() && $limit->scope->binds($work)) {
                 return $limit;
             }
         }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Limits;
 
+use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Watch;
+
 /**
  * The envelope written out field by field, with everyone who asked for each value and the winner marked: the form that
  * the command line prints and the Limits page shows.
@@ -20,7 +23,10 @@ final class EnvelopeReport
     {
         $report = [];
         foreach (Field::cases() as $field) {
-            $row = ['value' => self::value($envelope, $field, new Scope), 'because' => self::because($envelope, $field, new Scope)];
+            $row = [
+                'value' => self::value($envelope, $field, new Scope),
+                'because' => self::because($envelope, $field, new Scope),
+            ];
             $scoped = self::scoped($envelope, $field);
             if ($scoped !== []) {
                 $row['scoped'] = $scoped;
@@ -45,7 +51,10 @@ final class EnvelopeReport
         foreach ($scopes as $scope) {
             $value = self::value($envelope, $field, $scope);
             if ($value !== self::value($envelope, $field, new Scope)) {
-                $rows[] = ['region' => $scope->region->value, 'side' => $scope->side->value, 'value' => $value, 'because' => self::because($envelope, $field, $scope)];
+                $rows[] = [
+                    'region' => $scope->region->value, 'side' => $scope->side->value, 'value' => $value,
+                    'because' => self::because($envelope, $field, $scope),
+                ];
             }
         }
 
@@ -56,16 +65,12 @@ final class EnvelopeReport
     private static function value(Envelope $envelope, Field $field, Scope $scope): int|string|bool|array|null
     {
         if ($field === Field::Watches) {
-            return array_map(static function (string $watch): array {
-                [$what, $when] = explode('|', $watch) + ['', ''];
-
-                return ['what' => $what, 'when' => $when];
-            }, $envelope->words($field, $scope));
+            return array_map(static fn (Watch $w): array => $w->jsonSerialize(), $envelope->watches());
         }
 
         return match (true) {
             $field->isList() => $envelope->words($field, $scope),
-            $field->scale() !== null => $envelope->word($field, $scope),
+            $field->freest() !== null => $envelope->word($field, $scope),
             $field === Field::HeartRateValid => $envelope->flag($field, $scope),
             default => $envelope->number($field, $scope),
         };

@@ -4,6 +4,15 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Limits;
 
+use BuoyantStep\Core\Vocabulary\Breath;
+use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\Scale;
+use BuoyantStep\Core\Vocabulary\Supervision;
+use BuoyantStep\Core\Vocabulary\Support;
+use BuoyantStep\Core\Vocabulary\Surface;
+use BuoyantStep\Core\Vocabulary\Vision;
+use BuoyantStep\Core\Vocabulary\Word;
+
 /** The fields of an envelope and, for each, which way is tighter. Order is the order they are shown in. */
 enum Field: string
 {
@@ -32,16 +41,16 @@ enum Field: string
     case StopSigns = 'stop_signs';
     case Notes = 'notes';
 
-    /** @return list<string>|null values from free to tight, for fields whose values are words */
-    public function scale(): ?array
+    /** The word of this field's scale that limits nothing; null for fields that hold no scale. */
+    public function freest(): ?Scale
     {
         return match ($this) {
-            self::Clearance => ['none', 'advised', 'required', 'withheld'],
-            self::Breath => ['free', 'no_holding'],
-            self::SupportMin => ['free', 'fingertip', 'one_hand', 'two_hands', 'seated'],
-            self::SurfaceMax => ['unstable', 'foam', 'firm'],
-            self::Vision => ['any', 'eyes_open'],
-            self::SupervisionMin => ['alone', 'someone_home', 'clinician_present'],
+            self::Clearance => Clearance::None,
+            self::Breath => Breath::Free,
+            self::SupportMin => Support::Free,
+            self::SurfaceMax => Surface::Unstable,
+            self::Vision => Vision::Any,
+            self::SupervisionMin => Supervision::Alone,
             default => null,
         };
     }
@@ -49,21 +58,26 @@ enum Field: string
     /** Lists grow by union: every word added is a tightening. */
     public function isList(): bool
     {
-        return in_array($this, [self::AvoidPositions, self::AvoidMotions, self::AvoidMaterial, self::Watches, self::StopSigns, self::Notes], true);
+        return in_array(
+            $this,
+            [
+                self::AvoidPositions, self::AvoidMotions, self::AvoidMaterial, self::Watches, self::StopSigns,
+                self::Notes,
+            ],
+            true,
+        );
     }
 
-    /** How tight a value is: a larger number is tighter. Numbers here are comparable only within one field. */
-    public function tightness(int|string|bool $value): int
+    /** How tight a value is: a larger number is tighter. Comparable within one field only. */
+    public function tightness(int|string|bool|Word $value): int
     {
-        if (is_bool($value)) {
-            return $value ? 0 : 1;
-        }
-        if (is_string($value)) {
-            return (int) array_search($value, $this->scale() ?? [], true);
-        }
-
-        return match ($this) {
-            self::RepsMin, self::SessionsBetweenSteps, self::RestMinS, self::HoursBetweenSameMuscle => $value,
+        return match (true) {
+            is_bool($value) => $value ? 0 : 1,
+            $value instanceof Scale => $value->tightness(),
+            ! is_int($value) => 0,
+            in_array($this, [
+                self::RepsMin, self::SessionsBetweenSteps, self::RestMinS, self::HoursBetweenSameMuscle,
+            ], true) => $value,
             default => -$value,
         };
     }

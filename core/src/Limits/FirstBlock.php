@@ -8,8 +8,8 @@ use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Units\Day;
 
 /**
- * A gentler first block, of four weeks unless a rule set says otherwise. The calendar only announces its end: the limits open when a clinician has said
- * so (detail `first_block_done`), because nothing loosens by date alone.
+ * A gentler first block, of four weeks unless a rule set says otherwise. The calendar only announces its end: the
+ * limits open when a clinician has said so (detail `first_block_done`), because nothing loosens by date alone.
  */
 final class FirstBlock
 {
@@ -26,14 +26,28 @@ final class FirstBlock
         return self::isOver($condition) ? null : ($condition->since ?? $facts->client->trainingSince)?->plus($days);
     }
 
-    /** @return list<Crossing> */
-    public static function crossings(Condition $condition, Facts $facts, string $rule, string $opens, int $days = self::DAYS): array
-    {
+    /** @return iterable<Crossing> */
+    public static function crossings(
+        Condition $condition,
+        Facts $facts,
+        string $rule,
+        string $opens,
+        int $days = self::DAYS,
+    ): iterable {
         $end = self::end($condition, $facts, $days);
         if ($end === null || ! $end->isAfter($facts->on)) {
             return [];
         }
 
-        return [new Crossing($end, $rule, sprintf('First %s end. ', $days === 14 ? 'two weeks' : 'four weeks').$opens.' Opens when you confirm it.', false)];
+        return [
+            new Crossing(
+                $end,
+                $rule,
+                sprintf(
+                    'First %s end. ', $days === 14 ? 'two weeks' : 'four weeks',
+                ).$opens.' Opens when you confirm it.',
+                false,
+            ),
+        ];
     }
 }

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Limits;
 
+use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Word;
+
 /**
  * One narrowing of what may be prescribed: the field, its value, where it holds, and who asked for it and why.
- * For a list field the value is one word (a watch is written "what|when").
+ * For a list field the value is one word.
  */
 final readonly class Limit
 {
     public function __construct(
         public Field $field,
-        public int|string|bool $value,
+        public int|string|bool|Word $value,
         public string $rule,
         public string $says,
         public string $source,
@@ -23,6 +27,19 @@ final readonly class Limit
     /** Two limits with one key are one limit: this is what makes merging idempotent. */
     public function key(): string
     {
-        return implode('#', [$this->field->value, $this->rule, $this->scope->key(), var_export($this->value, true), $this->says]);
+        return implode(
+            '#', [$this->field->value, $this->rule, $this->scope->key(), var_export($this->plain(), true), $this->says],
+        );
+    }
+
+    /** The value as the open form writes it. */
+    public function plain(): int|string|bool
+    {
+        return $this->value instanceof Word ? $this->value->code() : $this->value;
+    }
+
+    public function asReason(): Reason
+    {
+        return new Reason('limit', $this->rule, $this->says, $this->source);
     }
 }

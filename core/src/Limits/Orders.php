@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Limits;
 
 use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Vocabulary\Region;
 
 /** Orders and counts that come as details of a condition, written "name:number"; and which limb a detail names. */
 final class Orders
@@ -20,6 +21,18 @@ final class Orders
         }
 
         return $found;
+    }
+
+    /** @param  list<string>  $names */
+    public static function isNumber(string $detail, array $names): bool
+    {
+        foreach ($names as $name) {
+            if (self::number(new Condition('', details: [$detail]), $name) !== null) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** An ordered lift limit in grams, or the default. */

@@ -5,46 +5,45 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Limits;
 
 use BuoyantStep\Core\Client\Condition;
-use BuoyantStep\Core\Client\TrainingLevel;
 use BuoyantStep\Core\Errors\UnknownCode;
+use BuoyantStep\Core\Limits\Always\Defaults;
+use BuoyantStep\Core\Limits\Always\FunctionLimits;
+use BuoyantStep\Core\Limits\Always\Postpartum;
+use BuoyantStep\Core\Limits\Always\Pregnancy;
+use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 
 /** Every rule set, registered once. Turns facts into the merged envelope and the dates on which it will change. */
 final readonly class RuleBook
 {
-    /** A medicine by its group fires the same rules as the condition of that name. */
-    private const FROM_MEDICINES = ['beta blocker' => 'beta_blocker', 'anticoagulant' => 'anticoagulant', 'insulin' => 'diabetes_glucose_lowering', 'sulfonylurea' => 'diabetes_glucose_lowering', 'glinide' => 'diabetes_glucose_lowering'];
-
     /** @var array<string, ConditionRules> */
     private array $conditions;
 
     /** @var array<string, ConditionAbout> */
     private array $abouts;
 
-    /** @var list<StandingRules> */
-    private array $standing;
-
     /**
-     * @param  array<string, list<ConditionRules>>  $groups  by the part of the intake that asks
-     * @param  list<StandingRules>  $standing
+     * @param  list<ConditionRules>  $conditions
+     * @param  list<AlwaysRules>  $always
      */
-    public function __construct(array $groups, array $standing)
+    public function __construct(array $conditions, private array $always)
     {
         $byCode = $abouts = [];
-        foreach ($groups as $group => $conditions) {
-            foreach ($conditions as $rules) {
-                $about = $rules->about()->in($group);
-                $byCode[$about->code] = $rules;
-                $abouts[$about->code] = $about;
-            }
+        foreach ($conditions as $rules) {
+            $about = $rules->about();
+            $byCode[$about->code] = $rules;
+            $abouts[$about->code] = $about;
         }
         $this->conditions = $byCode;
         $this->abouts = $abouts;
-        $this->standing = $standing;
     }
 
     public static function standard(): self
     {
-        return new self(AllConditions::byGroup(), [new Standing\Defaults, new Standing\FunctionLimits, new Standing\Pregnancy, new Standing\Postpartum]);
+        return new self(
+            AllConditions::all(),
+            [new Defaults, new FunctionLimits, new Pregnancy, new Postpartum],
+        );
     }
 
     /** @return list<ConditionAbout> */
@@ -54,23 +53,31 @@ final readonly class RuleBook
     }
 
     /**
-     * Every limit that a condition can set, with each of its details off and on and an example of each number: what the rulebook shows.
+     * Every limit that a condition can set, with each of its details off and on and an example of each number: what
+     * the rulebook shows.
      *
      * @return array<string, list<Limit>> rule id to limits
      */
     public function catalogue(Facts $facts): array
     {
         $book = [];
-        foreach ($this->standing as $rules) {
-            foreach ($rules->limits($facts) as $limit) {
+        foreach ($this->always as $rules) {
+            foreach ($rules->limits($facts)->all() as $limit) {
                 $book[$limit->rule][$limit->key()] = $limit;
             }
         }
         foreach ($this->conditions as $code => $rules) {
             $about = $this->abouts[$code];
-            $details = [...array_map(strval(...), array_keys($about->details)), ...array_map(static fn (string $name, array $n): string => $name.':'.$n['example'], array_keys($about->numbers), $about->numbers)];
+            $details = [
+                ...array_map(strval(...), array_keys($about->details)),
+                ...array_map(
+                    static fn (string $name, array $n): string => $name.':'.$n['example'],
+                    array_keys($about->numbers),
+                    $about->numbers,
+                ),
+            ];
             foreach ([[], ...array_map(static fn (string $d): array => [$d], $details)] as $with) {
-                foreach ($rules->limits(new Condition((string) $code, details: $with), $facts) as $limit) {
+                foreach ($rules->limits(new Condition((string) $code, details: $with), $facts)->all() as $limit) {
                     $book[$limit->rule][$limit->key()] = $limit;
                 }
             }
@@ -82,7 +89,10 @@ final readonly class RuleBook
     /** @return array<string, string> rule id to the name a clinician knows it by */
     public function labels(): array
     {
-        $labels = ['default' => 'Default', 'function' => 'Function', 'pregnancy' => 'Pregnancy', 'postpartum' => 'After birth'];
+        $labels = [];
+        foreach ($this->always as $rules) {
+            $labels[$rules->code()] = $rules->label();
+        }
         foreach ($this->conditions() as $about) {
             $labels[$about->code] = $about->label;
         }
@@ -90,18 +100,35 @@ final readonly class RuleBook
         return $labels;
     }
 
+    /** When what a rule stands for began with this client, as far as that is known. */
+    public function since(string $rule, Facts $facts): ?Day
+    {
+        foreach ($this->always as $rules) {
+            if ($rules->code() === $rule) {
+                return $rules->since($facts);
+            }
+        }
+
+        return $facts->client->condition($rule)?->since;
+    }
+
     /** @throws UnknownCode when a condition has no rules here: never silently ignored */
     public function envelope(Facts $facts, ClinicFigures $clinic = new ClinicFigures): Envelope
     {
-        $limits = [];
+        $limits = $traits = [];
         foreach ($this->inForce($facts) as $condition) {
-            array_push($limits, ...$this->rules($condition)->limits($condition, $facts), ...$this->unread($condition));
+            $rules = $this->rules($condition);
+            array_push($limits, ...$rules->limits($condition, $facts)->all(), ...$this->unread($condition));
+            array_push($traits, ...$rules->about()->traitsOf($condition));
         }
-        foreach ($this->standing as $rules) {
-            array_push($limits, ...$rules->limits($facts));
+        if (Frailty::of($facts)) {
+            $traits[] = ConditionTrait::Fragile;
+        }
+        foreach ($this->always as $rules) {
+            array_push($limits, ...$rules->limits($facts->with($traits))->all());
         }
 
-        return new Envelope($clinic->applyTo($limits));
+        return new Envelope($clinic->applyTo($limits), $traits);
     }
 
     /**
@@ -115,18 +142,34 @@ final readonly class RuleBook
         foreach ($this->withImplied($facts) as $condition) {
             $rules = $this->rules($condition);
             if ($condition->since !== null && $condition->since->isAfter($facts->on)) {
-                $crossings[] = new Crossing($condition->since, $condition->code, $rules->about()->label.': its limits begin.', true);
+                $crossings[] = new Crossing(
+                    $condition->since, $condition->code, $rules->about()->label.': its limits begin.', true,
+                );
             }
             if ($condition->until !== null && ! $condition->until->isBefore($facts->on)) {
-                $crossings[] = new Crossing($condition->until, $condition->code, $rules->about()->label.': its limits may end. They hold until you confirm it.', false);
+                $crossings[] = new Crossing(
+                    $condition->until,
+                    $condition->code,
+                    $rules->about()->label.': its limits may end. They hold until you confirm it.',
+                    false,
+                );
             }
             array_push($crossings, ...$rules->crossings($condition, $facts));
         }
-        $crossings = array_values(array_combine(array_map(static fn (Crossing $c): string => $c->date.$c->rule.$c->says, $crossings), $crossings));
-        foreach ($this->standing as $rules) {
+        $crossings = array_values(
+            array_combine(
+                array_map(static fn (Crossing $c): string => $c->date.$c->rule.$c->says, $crossings), $crossings,
+            ),
+        );
+        foreach ($this->always as $rules) {
             array_push($crossings, ...$rules->crossings($facts));
         }
-        usort($crossings, static fn (Crossing $a, Crossing $b): int => [(string) $a->date, $a->rule, $a->says] <=> [(string) $b->date, $b->rule, $b->says]);
+        usort(
+            $crossings,
+            static fn (Crossing $a, Crossing $b): int => [
+                (string) $a->date, $a->rule, $a->says,
+            ] <=> [(string) $b->date, $b->rule, $b->says],
+        );
 
         return $crossings;
     }
@@ -143,22 +186,38 @@ final readonly class RuleBook
         $waiting = [];
         foreach ($this->withImplied($facts) as $condition) {
             $label = $this->rules($condition)->about()->label;
-            if ($condition->until !== null && $condition->until->isBefore($facts->on) && ! $condition->has(Condition::END_CONFIRMED)) {
-                $waiting[$condition->code.'.end'] = new Crossing($condition->until, $condition->code, $label.': its end date has passed. Its limits hold until you confirm the end.', false);
+            if (
+                $condition->until !== null
+                && $condition->until->isBefore($facts->on)
+                && ! $condition->has(Condition::END_CONFIRMED)
+            ) {
+                $waiting[$condition->code.'.end'] = new Crossing(
+                    $condition->until,
+                    $condition->code,
+                    $label.': its end date has passed. Its limits hold until you confirm the end.',
+                    false,
+                );
             }
             $rules = $this->rules($condition);
-            $due = $rules instanceof OpensByWord && $condition->inForce($facts->on) ? $rules->opening()->due($condition, $facts) : null;
+            $due = $rules instanceof OpensByWord && $condition->inForce($facts->on)
+                ? $rules->opening()->due($condition, $facts)
+                : null;
             if ($due !== null) {
                 $waiting[$condition->code.'.opening'] = $due;
             }
             if ($rules instanceof HasFirstBlock) {
                 $end = FirstBlock::end($condition, $facts, $rules->firstBlockDays());
                 if ($end !== null && ! $end->isAfter($facts->on)) {
-                    $waiting[$condition->code.'.first_block'] = new Crossing($end, $condition->code, $label.': the first block is over. The lighter limits hold until you confirm it.', false);
+                    $waiting[$condition->code.'.first_block'] = new Crossing(
+                        $end,
+                        $condition->code,
+                        $label.': the first block is over. The lighter limits hold until you confirm it.',
+                        false,
+                    );
                 }
             }
         }
-        foreach ($this->standing as $rules) {
+        foreach ($this->always as $rules) {
             if ($rules instanceof HasWaiting) {
                 $waiting = [...$waiting, ...$rules->waiting($facts)];
             }
@@ -179,28 +238,43 @@ final readonly class RuleBook
     /**
      * Details that no rule reads: a misspelt one must not look as if it had been used.
      *
-     * @return list<Limit> a note for each
+     * @return iterable<Limit> a note for each
      */
-    private function unread(Condition $condition): array
+    private function unread(Condition $condition): iterable
     {
         $about = $this->rules($condition)->about();
-        $notes = [];
         foreach ($condition->details as $detail) {
-            $isNumber = isset($about->numbers[explode(':', $detail)[0]]) && preg_match('/:\d{1,6}$/', $detail) === 1;
-            // The sites of skin that cannot feel are free words.
-            if (! $isNumber && ! isset($about->details[$detail]) && ! in_array($detail, [Condition::END_CONFIRMED, Condition::FIRST_BLOCK_DONE], true) && $condition->code !== 'insensate_skin') {
-                $known = [...array_keys($about->details), ...array_map(static fn (string $n): string => $n.':number', array_keys($about->numbers))];
-                $notes[] = new Limit(Field::Notes, sprintf('%s: the detail "%s" is not known and changes nothing%s.', $about->label, $detail, $known === [] ? '' : '; known are '.implode(', ', $known)), $condition->code, 'Entered, and not used.', 'House convention, cautious');
+            $isNumber = Orders::isNumber($detail, array_keys($about->numbers));
+            if (
+                ! $isNumber
+                && ! isset($about->details[$detail])
+                && ! in_array($detail, [Condition::END_CONFIRMED, Condition::FIRST_BLOCK_DONE], true)
+                && ! $about->freeDetails
+            ) {
+                $known = [
+                    ...array_keys($about->details),
+                    ...array_map(static fn (string $n): string => $n.':number', array_keys($about->numbers)),
+                ];
+                yield new Limit(
+                    Field::Notes,
+                    sprintf(
+                        '%s: the detail "%s" is not known and changes nothing%s.', $about->label, $detail,
+                        $known === [] ? '' : '; known are '.implode(', ', $known),
+                    ),
+                    $condition->code,
+                    'Entered, and not used.',
+                    'House convention, cautious',
+                );
             }
         }
-
-        return $notes;
     }
 
     /** @return list<Condition> */
     private function inForce(Facts $facts): array
     {
-        return array_values(array_filter($this->withImplied($facts), static fn (Condition $c): bool => $c->inForce($facts->on)));
+        return array_values(
+            array_filter($this->withImplied($facts), static fn (Condition $c): bool => $c->inForce($facts->on)),
+        );
     }
 
     /**
@@ -212,18 +286,17 @@ final readonly class RuleBook
      */
     private function withImplied(Facts $facts): array
     {
-        $client = $facts->client;
-        $conditions = $client->conditions;
-        if ($client->trainingLevel === TrainingLevel::New && $client->age($facts->on) >= 65) {
-            $conditions[] = new Condition('older_adult_new', since: $client->trainingSince);
-        }
-        foreach (self::FROM_MEDICINES as $word => $code) {
-            if ($client->takes($word)) {
-                $conditions[] = new Condition($code);
+        $conditions = $facts->client->conditions;
+        foreach ($this->conditions as $code => $rules) {
+            $implied = $rules instanceof ImpliedByFacts ? $rules->implied($facts) : null;
+            if ($implied !== null) {
+                $conditions[] = $implied;
             }
-        }
-        if ($client->insensateSites !== []) {
-            $conditions[] = new Condition('insensate_skin', details: $client->insensateSites);
+            foreach ($this->abouts[$code]->medicines as $medicine) {
+                if ($facts->client->takes($medicine)) {
+                    $conditions[] = new Condition((string) $code);
+                }
+            }
         }
         foreach ($conditions as $condition) {
             $this->rules($condition);
@@ -235,6 +308,9 @@ final readonly class RuleBook
     private function rules(Condition $condition): ConditionRules
     {
         return $this->conditions[$condition->code]
-            ?? throw UnknownCode::of('condition', $condition->code, array_map(strval(...), array_keys($this->conditions)), $condition->pointer);
+            ?? throw UnknownCode::of(
+                'condition', $condition->code, array_map(strval(...), array_keys($this->conditions)),
+                $condition->pointer,
+            );
     }
 }

@@ -4,6 +4,15 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Limits;
 
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Watch;
+use BuoyantStep\Core\Vocabulary\Watched;
+use BuoyantStep\Core\Vocabulary\Word;
+
 /** Writes the limits of one rule set in sentences: what, how much, why. The rule id and the source go with each. */
 final class Rules
 {
@@ -30,7 +39,7 @@ final class Rules
         return $this->within(new Scope);
     }
 
-    public function set(Field $field, int|string|bool $value, string $says): self
+    public function set(Field $field, int|bool|Word $value, string $says): self
     {
         $this->limits[] = new Limit($field, $value, $this->rule, $says, $this->source, $this->scope);
 
@@ -38,14 +47,14 @@ final class Rules
     }
 
     /** A figure of our own caution, and labelled as such. */
-    public function house(Field $field, int|string|bool $value, string $says): self
+    public function house(Field $field, int|bool|Word $value, string $says): self
     {
         $this->limits[] = new Limit($field, $value, $this->rule, $says, 'House convention, cautious', $this->scope);
 
         return $this;
     }
 
-    /** @param  list<string>  $motions */
+    /** @param  list<Motion>  $motions */
     public function avoidMotions(array $motions, string $says): self
     {
         foreach ($motions as $motion) {
@@ -55,7 +64,7 @@ final class Rules
         return $this;
     }
 
-    /** @param  list<string>  $positions */
+    /** @param  list<Position>  $positions */
     public function avoidPositions(array $positions, string $says): self
     {
         foreach ($positions as $position) {
@@ -65,17 +74,19 @@ final class Rules
         return $this;
     }
 
-    public function watch(string $what, string $when, string $says): self
+    public function watch(Watched $what, Moment $when, string $says): self
     {
-        return $this->set(Field::Watches, $what.'|'.$when, $says);
+        return $this->set(Field::Watches, new Watch($what, $when), $says);
     }
 
     public function note(string $says): self
     {
-        return $this->set(Field::Notes, $says, $says);
+        $this->limits[] = new Limit(Field::Notes, $says, $this->rule, $says, $this->source, $this->scope);
+
+        return $this;
     }
 
-    public function stopSign(string $sign): self
+    public function stopSign(Sign $sign): self
     {
         return $this->set(Field::StopSigns, $sign, 'Stop and call when this appears.');
     }

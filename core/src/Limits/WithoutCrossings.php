@@ -9,8 +9,8 @@ use BuoyantStep\Core\Client\Condition;
 /** For a condition whose limits change on no date of their own. */
 trait WithoutCrossings
 {
-    /** @return list<Crossing> */
-    public function crossings(Condition $condition, Facts $facts): array
+    /** @return iterable<Crossing> */
+    public function crossings(Condition $condition, Facts $facts): iterable
     {
         return [];
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Log;
 
-use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Errors\InvalidInput;
-use BuoyantStep\Core\Exercises\DoseKind;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Side;
 use JsonSerializable;
 
 /** One set as it was done: an amount of what the dose counts, the load, the effort it felt like, the side. */
@@ -43,7 +43,10 @@ final readonly class LoggedSet implements JsonSerializable
             }
         }
 
-        throw InvalidInput::at($bag->pointer('reps'), 'A set counts reps, seconds, steps or trips; give one of them, for example "reps": 10.');
+        throw InvalidInput::at(
+            $bag->pointer('reps'),
+            'A set counts reps, seconds, steps or trips; give one of them, for example "reps": 10.',
+        );
     }
 
     /** @return array<string, mixed> */

@@ -32,7 +32,9 @@ final readonly class Performed
         $sets = array_map(LoggedSet::read(...), $bag->bags('sets'));
         $stop = $bag->bool('stop_sign');
         if ($sets === [] && $skipped === null && ! $stop) {
-            throw InvalidInput::at($bag->pointer('sets'), 'A session needs at least one set, or "skipped" with the reason.');
+            throw InvalidInput::at(
+                $bag->pointer('sets'), 'A session needs at least one set, or "skipped" with the reason.',
+            );
         }
 
         return new self(

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Log;
 
 /**
- * Pain before and next morning is asked once for a session; pain during, for each exercise. A worse morning is held against
- * the exercises that hurt; when none did, against all of them, because then nobody knows which it was.
+ * Pain before and next morning is asked once for a session; pain during, for each exercise. A worse morning is held
+ * against the exercises that hurt; when none did, against all of them, because then nobody knows which it was.
  */
 final class SessionPain
 {
@@ -18,6 +18,9 @@ final class SessionPain
     {
         $someHurt = array_filter($during, static fn (?int $d): bool => $d !== null && $d > ($before ?? 0)) !== [];
 
-        return array_map(static fn (?int $d): ?int => ! $someHurt || ($d !== null && $d > ($before ?? 0)) ? $nextMorning : null, $during);
+        return array_map(
+            static fn (?int $d): ?int => ! $someHurt || ($d !== null && $d > ($before ?? 0)) ? $nextMorning : null,
+            $during,
+        );
     }
 }

@@ -50,17 +50,37 @@ final readonly class Appraisal implements JsonSerializable
 
         return match ($result->test) {
             Test::ChairStand => self::chairStand($result, $client, $on),
-            Test::OneLegStand => self::cutOff($result, self::ONE_LEG_FLAG_S, 's', 'under 5 s goes with injurious falls'),
+            Test::OneLegStand => self::cutOff(
+                $result, self::ONE_LEG_FLAG_S, 's', 'under 5 s goes with injurious falls',
+            ),
             Test::Tandem => self::cutOff($result, self::TANDEM_FLAG_S, 's', 'not held for 10 s: falls risk'),
             Test::Grip => self::grip($result, $client),
             Test::FiveChairStands => self::fiveStands($result, $client),
-            Test::FourStage => new self($result, 'tandem held 10 s: stage 3 or more', $result->value < 3 ? 'tandem not held for 10 s: falls risk' : null, null, $result->test->source()),
-            Test::TimedUpAndGo => new self($result, sprintf('under %d s', self::UP_AND_GO_FLAG_S), $result->value >= self::UP_AND_GO_FLAG_S ? sprintf('%d s or more: falls risk', self::UP_AND_GO_FLAG_S) : null, null, $result->test->source()),
+            Test::FourStage => new self(
+                $result,
+                'tandem held 10 s: stage 3 or more',
+                $result->value < 3 ? 'tandem not held for 10 s: falls risk' : null,
+                null,
+                $result->test->source(),
+            ),
+            Test::TimedUpAndGo => new self(
+                $result,
+                sprintf('under %d s', self::UP_AND_GO_FLAG_S),
+                $result->value >= self::UP_AND_GO_FLAG_S
+                    ? sprintf('%d s or more: falls risk', self::UP_AND_GO_FLAG_S)
+                    : null,
+                null,
+                $result->test->source(),
+            ),
             Test::ArmCurl => self::armCurl($result, $client, $on),
             Test::HeelRaise => self::heelRaise($result, $client, $on),
             Test::PressureDrop => self::pressureDrop($result),
-            Test::WallSit, Test::FrontPlank, Test::SidePlank, Test::PushUp, Test::ShoulderReach, Test::AnkleRange, Test::FloorTransfer, Test::TransferHeight => new self($result, 'own baseline', null, null, $result->test->source()),
-            Test::EasySet => new self($result, 'own estimate, no norm', null, $result->oneRepMax?->says, $result->test->source()),
+            Test::WallSit, Test::FrontPlank, Test::SidePlank, Test::PushUp, Test::ShoulderReach, Test::AnkleRange,
+            Test::FloorTransfer,
+            Test::TransferHeight => new self($result, 'own baseline', null, null, $result->test->source()),
+            Test::EasySet => new self(
+                $result, 'own estimate, no norm', null, $result->oneRepMax?->says, $result->test->source(),
+            ),
         };
     }
 
@@ -69,13 +89,19 @@ final readonly class Appraisal implements JsonSerializable
         $count = (int) $result->value;
         $cutOff = ChairStandNorm::cutOff($client->age($on), $client->sex);
         $watts = $count > 0 && $client->heightMm / 2000 > SitToStandPower::SEAT_M
-            ? SitToStandPower::watts($client->bodyMassKg, $client->heightMm / 1000, SitToStandPower::SEAT_M, 30 / $count)
+            ? SitToStandPower::watts(
+                $client->bodyMassKg, $client->heightMm / 1000, SitToStandPower::SEAT_M, 30 / $count,
+            )
             : null;
 
         return new self(
             $result,
-            $cutOff === null ? 'no norm for this age and sex; compare with own baseline' : sprintf('average from %d stands', $cutOff),
-            $cutOff !== null && $count < $cutOff ? sprintf('%d is below %d for age %d: falls risk', $count, $cutOff, $client->age($on)) : null,
+            $cutOff === null
+                ? 'no norm for this age and sex; compare with own baseline'
+                : sprintf('average from %d stands', $cutOff),
+            $cutOff !== null && $count < $cutOff
+                ? sprintf('%d is below %d for age %d: falls risk', $count, $cutOff, $client->age($on))
+                : null,
             $watts === null ? null : sprintf('%d W, %.1f W/kg', (int) round($watts), $watts / $client->bodyMassKg),
             $result->test->source(),
         );
@@ -84,13 +110,20 @@ final readonly class Appraisal implements JsonSerializable
     private static function fiveStands(Result $result, Profile $client): self
     {
         $watts = $result->value > 0 && $client->heightMm / 2000 > SitToStandPower::SEAT_M
-            ? SitToStandPower::watts($client->bodyMassKg, $client->heightMm / 1000, SitToStandPower::SEAT_M, $result->value / 5)
+            ? SitToStandPower::watts(
+                $client->bodyMassKg, $client->heightMm / 1000, SitToStandPower::SEAT_M, $result->value / 5,
+            )
             : null;
 
         return new self(
             $result, sprintf('%d s or less', self::FIVE_STANDS_FLAG_S),
-            $result->value > self::FIVE_STANDS_FLAG_S ? sprintf('over %d s: low lower-limb strength', self::FIVE_STANDS_FLAG_S) : null,
-            $watts === null ? null : sprintf('%d W, %.1f W/kg', (int) round($watts), $watts / $client->bodyMassKg), $result->test->source(),
+            $result->value > self::FIVE_STANDS_FLAG_S
+                ? sprintf('over %d s: low lower-limb strength', self::FIVE_STANDS_FLAG_S)
+                : null,
+            $watts === null
+                ? null
+                : sprintf('%d W, %.1f W/kg', (int) round($watts), $watts / $client->bodyMassKg),
+            $result->test->source(),
         );
     }
 
@@ -98,10 +131,22 @@ final readonly class Appraisal implements JsonSerializable
     {
         $half = ArmCurlNorm::middleHalf($client->age($on), $client->sex, $result->loadG);
         if ($half === null) {
-            return new self($result, 'no norm for this age, sex or load; compare with own baseline', null, null, $result->test->source());
+            return new self(
+                $result,
+                'no norm for this age, sex or load; compare with own baseline',
+                null,
+                null,
+                $result->test->source(),
+            );
         }
 
-        return new self($result, sprintf('middle half of this age %s', $half->label()), $result->value < $half->lo ? sprintf('%d is below the middle half', (int) $result->value) : null, null, $result->test->source());
+        return new self(
+            $result,
+            sprintf('middle half of this age %s', $half->label()),
+            $result->value < $half->lo ? sprintf('%d is below the middle half', (int) $result->value) : null,
+            null,
+            $result->test->source(),
+        );
     }
 
     private static function heelRaise(Result $result, Profile $client, Day $on): self
@@ -110,19 +155,35 @@ final readonly class Appraisal implements JsonSerializable
             return new self($result, 'from 60: own baseline and symmetry', null, null, $result->test->source());
         }
 
-        return new self($result, sprintf('%d or more', self::HEEL_RAISES), $result->value < self::HEEL_RAISES ? sprintf('under %d', self::HEEL_RAISES) : null, null, $result->test->source());
+        return new self(
+            $result,
+            sprintf('%d or more', self::HEEL_RAISES),
+            $result->value < self::HEEL_RAISES ? sprintf('under %d', self::HEEL_RAISES) : null,
+            null,
+            $result->test->source(),
+        );
     }
 
     private static function pressureDrop(Result $result): self
     {
-        $drops = $result->value >= self::DROP['systolic'] || ($result->second !== null && $result->second >= self::DROP['diastolic']);
+        $drops = $result->value >= self::DROP['systolic']
+            || ($result->second !== null && $result->second >= self::DROP['diastolic']);
 
-        return new self($result, sprintf('under %d upper and %d lower', self::DROP['systolic'], self::DROP['diastolic']), $drops ? 'orthostatic drop: enter the condition on Screen' : null, $result->second === null ? 'fall of the lower pressure not entered' : null, $result->test->source());
+        return new self(
+            $result,
+            sprintf('under %d upper and %d lower', self::DROP['systolic'], self::DROP['diastolic']),
+            $drops ? 'orthostatic drop: enter the condition on Screen' : null,
+            $result->second === null ? 'fall of the lower pressure not entered' : null,
+            $result->test->source(),
+        );
     }
 
     private static function cutOff(Result $result, int $below, string $unit, string $flag): self
     {
-        return new self($result, sprintf('%d %s or more', $below, $unit), $result->value < $below ? $flag : null, null, $result->test->source());
+        return new self(
+            $result, sprintf('%d %s or more', $below, $unit), $result->value < $below ? $flag : null, null,
+            $result->test->source(),
+        );
     }
 
     private static function grip(Result $result, Profile $client): self

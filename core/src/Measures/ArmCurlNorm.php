@@ -17,15 +17,27 @@ final class ArmCurlNorm
     public const LOAD_TOLERANCE_G = 60;
 
     private const MIDDLE_HALF = [
-        'female' => [60 => [13, 19], 65 => [12, 18], 70 => [12, 17], 75 => [11, 17], 80 => [10, 16], 85 => [10, 15], 90 => [8, 13]],
-        'male' => [60 => [16, 22], 65 => [15, 21], 70 => [14, 21], 75 => [13, 19], 80 => [13, 19], 85 => [11, 17], 90 => [10, 14]],
+        'female' => [
+            60 => [13, 19], 65 => [12, 18], 70 => [12, 17], 75 => [11, 17], 80 => [10, 16], 85 => [10, 15],
+            90 => [8, 13],
+        ],
+        'male' => [
+            60 => [16, 22], 65 => [15, 21], 70 => [14, 21], 75 => [13, 19], 80 => [13, 19], 85 => [11, 17],
+            90 => [10, 14],
+        ],
     ];
 
     /** Null outside ages 60 to 94, for sex `other`, and for another load: there is no norm. */
     public static function middleHalf(int $age, Sex $sex, ?int $loadG): ?Span
     {
         $load = self::LOAD_G[$sex->value] ?? null;
-        if ($age < 60 || $age > 94 || $load === null || $loadG === null || abs($loadG - $load) > self::LOAD_TOLERANCE_G) {
+        if (
+            $age < 60
+            || $age > 94
+            || $load === null
+            || $loadG === null
+            || abs($loadG - $load) > self::LOAD_TOLERANCE_G
+        ) {
             return null;
         }
         $row = self::MIDDLE_HALF[$sex->value][intdiv($age, 5) * 5] ?? null;

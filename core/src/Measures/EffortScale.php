@@ -8,7 +8,10 @@ namespace BuoyantStep\Core\Measures;
 final class EffortScale
 {
     /** @var array<int, int> 6-20 scale to 0-10 */
-    private const FROM_6_20 = [6 => 0, 7 => 1, 8 => 1, 9 => 2, 10 => 3, 11 => 4, 12 => 5, 13 => 6, 14 => 7, 15 => 7, 16 => 8, 17 => 8, 18 => 9, 19 => 10, 20 => 10];
+    private const FROM_6_20 = [
+        6 => 0, 7 => 1, 8 => 1, 9 => 2, 10 => 3, 11 => 4, 12 => 5, 13 => 6, 14 => 7, 15 => 7, 16 => 8, 17 => 8, 18 => 9,
+        19 => 10, 20 => 10,
+    ];
 
     /** Reps in reserve for the arithmetic: 10 - effort, meant for efforts 5 to 10. */
     public static function reserve(int $effort): int

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Measures;
 
-use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** All results of a client; the latest of each test, side and family counts. */
 final readonly class MeasureSet
@@ -54,7 +54,9 @@ final readonly class MeasureSet
             }
         }
 
-        return count($values) < 2 ? null : Change::between($test, $values[count($values) - 2], $values[count($values) - 1]);
+        return count($values) < 2
+            ? null
+            : Change::between($test, $values[count($values) - 2], $values[count($values) - 1]);
     }
 
     public function symmetry(Test $test): ?Symmetry

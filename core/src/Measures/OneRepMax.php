@@ -40,9 +40,14 @@ final readonly class OneRepMax implements JsonSerializable
      */
     public static function estimate(int $loadG, int $reps, int $inReserve, Formula $formula = Formula::Auto): self
     {
-        foreach ([['load_g', $loadG, 1, 1_000_000], ['reps', $reps, 1, 200], ['rir', $inReserve, 0, 50]] as [$field, $value, $min, $max]) {
+        foreach ([
+            ['load_g', $loadG, 1, 1_000_000], ['reps', $reps, 1, 200], ['rir', $inReserve, 0, 50],
+        ] as [$field, $value, $min, $max]) {
             if ($value < $min || $value > $max) {
-                throw InvalidInput::at('/'.$field, sprintf('"%s" must be a whole number from %d to %d; %d is not.', $field, $min, $max, $value));
+                throw InvalidInput::at(
+                    '/'.$field,
+                    sprintf('"%s" must be a whole number from %d to %d; %d is not.', $field, $min, $max, $value),
+                );
             }
         }
         $n = $reps + $inReserve;
@@ -59,8 +64,18 @@ final readonly class OneRepMax implements JsonSerializable
         }
         if ($confidence === Confidence::None) {
             return new self(null, $formula, $confidence, $n > self::FAIR_UP_TO
-                ? sprintf('%d reps with %d left is %d in all: too many for an estimate. Use a heavier easy set, or dose by reps and effort.', $reps, $inReserve, $n)
-                : sprintf('More than %d reps left is judged poorly: no estimate. Stop the set nearer to its end, or dose by reps and effort.', self::RESERVE_JUDGED_UP_TO));
+                ? sprintf(
+                    '%d reps with %d left is %d in all: too many for an estimate. Use a heavier easy set, or dose by '
+                        .'reps and effort.',
+                    $reps,
+                    $inReserve,
+                    $n,
+                )
+                : sprintf(
+                    'More than %d reps left is judged poorly: no estimate. Stop the set nearer to its end, or dose by '
+                        .'reps and effort.',
+                    self::RESERVE_JUDGED_UP_TO,
+                ));
         }
         $grams = $n === 1 ? (float) $loadG : match ($formula) {
             Formula::Brzycki => 36 * $loadG / (37 - $n),

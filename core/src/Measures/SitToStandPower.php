@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Measures;
 
 use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Units\Gravity;
 
 /**
  * Mean power of a sit-to-stand in watts: 0.9 · mass · g · (0.5 · height - seat) / (time per stand · 0.5).
@@ -12,8 +13,6 @@ use BuoyantStep\Core\Errors\InvalidInput;
  */
 final class SitToStandPower
 {
-    public const G = 9.80665;
-
     /** The usual test chair, 43 cm (CDC STEADI asks for 17 inches). */
     public const SEAT_M = 0.43;
 
@@ -31,9 +30,16 @@ final class SitToStandPower
             throw InvalidInput::at('/value', 'The time per stand must be above zero.');
         }
         if ($seatM >= 0.5 * $heightM) {
-            throw InvalidInput::at('/seat_m', sprintf('A seat of %.2f m is no lower than half the height; give a seat below %.2f m.', $seatM, 0.5 * $heightM));
+            throw InvalidInput::at(
+                '/seat_m',
+                sprintf(
+                    'A seat of %.2f m is no lower than half the height; give a seat below %.2f m.',
+                    $seatM,
+                    0.5 * $heightM,
+                ),
+            );
         }
 
-        return 0.9 * $massKg * self::G * (0.5 * $heightM - $seatM) / ($perStandS * 0.5);
+        return 0.9 * $massKg * Gravity::G * (0.5 * $heightM - $seatM) / ($perStandS * 0.5);
     }
 }

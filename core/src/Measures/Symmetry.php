@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Measures;
 
-use BuoyantStep\Core\Client\Side;
+use BuoyantStep\Core\Vocabulary\Side;
 use JsonSerializable;
 
 /** Weaker over stronger, in percent. Below 90 is worth noting, below 80 acts: the weaker side leads. */
@@ -53,6 +53,9 @@ final readonly class Symmetry implements JsonSerializable
     /** @return array{percent: float, weaker: string|null, acts: bool, says: string} */
     public function jsonSerialize(): array
     {
-        return ['percent' => round($this->percent, 1), 'weaker' => $this->weaker?->value, 'acts' => $this->acts(), 'says' => $this->says()];
+        return [
+            'percent' => round($this->percent, 1), 'weaker' => $this->weaker?->value, 'acts' => $this->acts(),
+            'says' => $this->says(),
+        ];
     }
 }

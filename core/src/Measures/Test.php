@@ -56,7 +56,14 @@ enum Test: string
 
     public function hasSides(): bool
     {
-        return in_array($this, [self::OneLegStand, self::Grip, self::ArmCurl, self::HeelRaise, self::SidePlank, self::ShoulderReach, self::AnkleRange], true);
+        return in_array(
+            $this,
+            [
+                self::OneLegStand, self::Grip, self::ArmCurl, self::HeelRaise, self::SidePlank, self::ShoulderReach,
+                self::AnkleRange,
+            ],
+            true,
+        );
     }
 
     public function unit(): string
@@ -113,25 +120,40 @@ enum Test: string
     public function script(): string
     {
         return match ($this) {
-            self::ChairStand => 'Chair 43 cm high with its back to a wall, arms crossed. "Stand up fully and sit down as often as you safely can until I say stop." 30 s. Any push with the arms makes the count 0.',
-            self::Tandem => 'Beside a counter. One foot straight in front of the other, heel to toe. Up to 10 s; stop the clock when a foot moves or a hand grabs.',
-            self::OneLegStand => 'Beside a counter. Lift one foot; stop the clock when it lands, the stance foot moves, or a hand grabs. Up to 30 s each side, best of two.',
+            self::ChairStand => 'Chair 43 cm high with its back to a wall, arms crossed. "Stand up fully and sit down '
+                .'as often as you safely can until I say stop." 30 s. Any push with the arms makes the count 0.',
+            self::Tandem => 'Beside a counter. One foot straight in front of the other, heel to toe. Up to 10 s; stop '
+                .'the clock when a foot moves or a hand grabs.',
+            self::OneLegStand => 'Beside a counter. Lift one foot; stop the clock when it lands, the stance foot '
+                .'moves, or a hand grabs. Up to 30 s each side, best of two.',
             self::Grip => 'Seated, elbow bent square, wrist straight. Squeeze for 3 s. Best of two each hand.',
-            self::FiveChairStands => 'Same chair, arms crossed. Five full stands as fast as is safe; stop the clock at the fifth stand.',
-            self::FourStage => 'Feet together, semi-tandem, tandem, one leg: 10 s each, beside a counter. Enter how many stages were held for 10 s, in that order.',
+            self::FiveChairStands => 'Same chair, arms crossed. Five full stands as fast as is safe; stop the clock '
+                .'at the fifth stand.',
+            self::FourStage => 'Feet together, semi-tandem, tandem, one leg: 10 s each, beside a counter. Enter how '
+                .'many stages were held for 10 s, in that order.',
             self::TimedUpAndGo => 'From the chair, walk 3 m at usual pace, turn, come back, sit. Usual shoes and aid.',
-            self::ArmCurl => sprintf('Seated at the edge, %s (women) or %s (men), full curls in 30 s. Another weight is recorded and has no norm.', Mass::say(2270), Mass::say(3630)),
+            self::ArmCurl => sprintf(
+                'Seated at the edge, %s (women) or %s (men), full curls in 30 s. Another weight is recorded and has '
+                    .'no norm.',
+                Mass::say(2270),
+                Mass::say(3630),
+            ),
             self::HeelRaise => 'Fingertips on a wall, one leg, full height, one every 2 s. Stop when height is lost.',
-            self::WallSit => 'Back on the wall, knees as bent as is comfortable. Stop at effort 8, or at the hold that the limits allow.',
+            self::WallSit => 'Back on the wall, knees as bent as is comfortable. Stop at effort 8, or at the hold '
+                .'that the limits allow.',
             self::FrontPlank => 'On the forearms, at the counter when the floor is out. Count aloud; stop at effort 8.',
             self::SidePlank => 'On the forearm, knees or feet. Count aloud; stop at effort 8.',
             self::PushUp => 'The rung they train on, reps until effort 7. Note the rung with the result.',
-            self::PressureDrop => 'Lie 5 minutes, read; stand, read at 1 and 3 minutes. Enter the largest fall of the upper and of the lower pressure.',
+            self::PressureDrop => 'Lie 5 minutes, read; stand, read at 1 and 3 minutes. Enter the largest fall of the '
+                .'upper and of the lower pressure.',
             self::ShoulderReach => 'Seated, arm up in front as far as it goes without pain or leaning.',
             self::AnkleRange => 'Foot flat, knee to the wall: the farthest toe that still lets the heel stay down.',
-            self::FloorTransfer => 'Down to the floor and up again beside a chair: 0 cannot, 1 with help, 2 alone. Only with someone there.',
-            self::TransferHeight => 'From high to low, the lowest seat from which they rise without hands. Lower is better.',
-            self::EasySet => 'A comfortable load they have practised. Stop well before the limit (effort 5-6 when a limit says so, never beyond 8) and ask how many more were left.',
+            self::FloorTransfer => 'Down to the floor and up again beside a chair: 0 cannot, 1 with help, 2 alone. '
+                .'Only with someone there.',
+            self::TransferHeight => 'From high to low, the lowest seat from which they rise without hands. Lower is '
+                .'better.',
+            self::EasySet => 'A comfortable load they have practised. Stop well before the limit (effort 5-6 when a '
+                .'limit says so, never beyond 8) and ask how many more were left.',
         };
     }
 
@@ -163,12 +185,18 @@ enum Test: string
     /** Counted whole: half a stand is no stand. */
     public function isCount(): bool
     {
-        return in_array($this, [self::ChairStand, self::FourStage, self::ArmCurl, self::HeelRaise, self::PushUp, self::FloorTransfer], true);
+        return in_array(
+            $this,
+            [self::ChairStand, self::FourStage, self::ArmCurl, self::HeelRaise, self::PushUp, self::FloorTransfer],
+            true,
+        );
     }
 
     public function lessIsBetter(): bool
     {
-        return in_array($this, [self::FiveChairStands, self::TimedUpAndGo, self::PressureDrop, self::TransferHeight], true);
+        return in_array(
+            $this, [self::FiveChairStands, self::TimedUpAndGo, self::PressureDrop, self::TransferHeight], true,
+        );
     }
 
     /** What helps the one who watches: a stopwatch, a 30 s clock with a counter, or nothing. */
@@ -176,7 +204,8 @@ enum Test: string
     {
         return match ($this) {
             self::ChairStand, self::ArmCurl => 'count30',
-            self::FiveChairStands, self::Tandem, self::OneLegStand, self::TimedUpAndGo, self::WallSit, self::FrontPlank, self::SidePlank => 'stopwatch',
+            self::FiveChairStands, self::Tandem, self::OneLegStand, self::TimedUpAndGo, self::WallSit, self::FrontPlank,
+            self::SidePlank => 'stopwatch',
             default => 'none',
         };
     }

@@ -7,13 +7,11 @@ namespace BuoyantStep\Core\Plan;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Dosing;
 use BuoyantStep\Core\Dose\Goal;
-use BuoyantStep\Core\Exercises\DoseKind;
-use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Dose\Kinds;
 use BuoyantStep\Core\Kit\Ladder;
-use BuoyantStep\Core\Limits\Envelope;
-use BuoyantStep\Core\Limits\Field;
-use BuoyantStep\Core\Limits\Scope;
+use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\Per;
 use JsonSerializable;
 
 /**
@@ -45,58 +43,66 @@ final readonly class Channel implements JsonSerializable
     ) {
     }
 
-    public static function of(Rung $rung, Goal $goal, Dose $dose, Dosing $dosing, ?Ladder $ladder, Envelope $envelope, ?int $last = null): self
-    {
+    public static function of(
+        RungHere $here,
+        Goal $goal,
+        Dose $dose,
+        Dosing $dosing,
+        ?Ladder $ladder,
+        ?int $last = null,
+    ): self {
         return $dose->loadG !== null
-            ? self::ofLoad($dose, $dosing, $ladder, $last)
-            : self::ofAmount($rung, $goal, $dose, $envelope, $last);
+            ? self::ofLoad($dose, $dose->loadG, $dosing, $ladder, $last)
+            : self::ofAmount($here, $goal, $dose, $last);
     }
 
-    private static function ofLoad(Dose $dose, Dosing $dosing, ?Ladder $ladder, ?int $last): self
+    private static function ofLoad(Dose $dose, int $load, Dosing $dosing, ?Ladder $ladder, ?int $last): self
     {
-        $load = (int) $dose->loadG;
         $next = $ladder?->above($load)?->loadG;
-        $lo = $dosing->goalLoad?->lo;
-        $hi = $dosing->goalLoad?->hi;
-        $top = (int) (max($load * 1.4, ($hi ?? 0) * 1.15, ($dosing->capG ?? 0) * 1.2, min($next ?? 0, $load * 2) * 1.05));
+        $goal = $dosing->goalLoad;
+        $cap = $dosing->cap->grams;
+        $top = (int) max(
+            $load * 1.4, ($goal->hi ?? 0) * 1.15, ($cap ?? 0) * 1.2, min($next ?? 0, $load * 2) * 1.05,
+        );
         $ticks = array_values(array_filter($ladder?->grams($top) ?? [], static fn (int $g): bool => $g <= $top));
-        $label = Mass::say($load).($dose->per === 'hand' ? ' each hand' : '');
-        $text = $label
-            .($lo !== null && $hi !== null ? sprintf('; goal %s to %s', Mass::say($lo), Mass::say($hi)) : '; no goal range until an easy set is measured')
-            .($dosing->capG !== null ? sprintf('; cap %s, %s', Mass::say($dosing->capG), lcfirst((string) $dosing->capSays)) : '; no cap on the load');
-
-        return new self('g', $top, $lo, $hi, $dosing->capG, $dosing->capSays, self::thin($ticks, $load), $load, $last, $next !== null && $next <= $top ? $next : null, $label, $text);
-    }
-
-    private static function ofAmount(Rung $rung, Goal $goal, Dose $dose, Envelope $envelope, ?int $last): self
-    {
-        $range = match ($dose->kind) {
-            DoseKind::Steps, DoseKind::Trips => $dose->amount,
-            default => $goal->row()->amount,
-        };
-        $field = match (true) {
-            $dose->kind === DoseKind::Reps => Field::RepsMax,
-            $dose->kind === DoseKind::Seconds && $goal->isEffortfulHold() => Field::HoldMaxS,
-            default => null,
-        };
-        $limit = $field === null ? null : $envelope->tightest($field, new Scope($rung->demands->region, $rung->demands->side));
-        $cap = $limit !== null && is_int($limit->value) ? $limit->value : null;
-        // Where the dose is said in minutes, its banks are too.
-        $per = $dose->isMinutes() && $cap === null && ($last ?? 0) % 60 === 0 && $range->lo % 60 === 0 && $range->hi % 60 === 0 ? 60 : 1;
-        $unit = match (true) {
-            $per === 60 => 'min',
-            $dose->kind === DoseKind::Seconds => 's',
-            default => $dose->kind->value,
-        };
-        $in = static fn (int $amount): int => intdiv($amount, $per);
-        $label = $dose->isMinutes() ? $dose->with(sets: 1)->amountLabel() : $dose->amount->label().' '.$dose->kind->unit();
-        $text = sprintf('%s; goal %d to %d%s', $label, $in($range->lo), $in($range->hi), $cap === null ? '' : sprintf('; cap %d, %s', $cap, lcfirst((string) $limit->says)));
+        $label = Mass::say($load).($dose->per === Per::Hand ? ' each hand' : '');
+        $aim = $goal === null
+            ? '; no goal range until an easy set is measured'
+            : sprintf('; goal %s to %s', Mass::say($goal->lo), Mass::say($goal->hi));
+        $capped = $cap === null
+            ? '; no cap on the load'
+            : sprintf('; cap %s, %s', Mass::say($cap), lcfirst((string) $dosing->cap->says()));
 
         return new self(
-            $unit,
-            (int) ceil(max($in($range->hi), $in($dose->amount->hi), $cap ?? 0) * 1.25),
-            $in(min($range->lo, $dose->amount->lo)), $in($range->hi), $cap, $limit?->says,
-            [], $in($dose->amount->hi), $last === null ? null : $in($last), null, $label, $text,
+            unit: 'g', top: $top, goalLo: $goal?->lo, goalHi: $goal?->hi, cap: $cap, capSays: $dosing->cap->says(),
+            ticks: self::thin($ticks, $load), float: $load, last: $last,
+            next: $next !== null && $next <= $top ? $next : null, label: $label, text: $label.$aim.$capped,
+        );
+    }
+
+    private static function ofAmount(RungHere $here, Goal $goal, Dose $dose, ?int $last): self
+    {
+        $counted = Kinds::of($dose->kind);
+        $range = $counted->increment() === null ? $goal->row()->amount : $dose->amount;
+        $field = $counted->cappedBy($goal);
+        $limit = $field === null ? null : $here->situation->envelope->tightest($field, $here->rung->demands->scope());
+        $cap = $limit !== null && is_int($limit->value) ? $limit->value : null;
+        // Where the dose is said in minutes, its banks are too.
+        $per = $dose->isMinutes() && $cap === null && ($last ?? 0) % 60 === 0 && $range->lo % 60 === 0
+            && $range->hi % 60 === 0 ? 60 : 1;
+        $in = static fn (int $amount): int => intdiv($amount, $per);
+        $label = $dose->isMinutes()
+            ? $dose->with(sets: 1)->amountLabel()
+            : $dose->amount->label().' '.$dose->kind->unit();
+        $capped = $cap === null ? '' : sprintf('; cap %d, %s', $cap, lcfirst((string) $limit->says));
+
+        return new self(
+            unit: $per === 60 ? 'min' : $dose->kind->shortUnit(),
+            top: (int) ceil(max($in($range->hi), $in($dose->amount->hi), $cap ?? 0) * 1.25),
+            goalLo: $in(min($range->lo, $dose->amount->lo)), goalHi: $in($range->hi), cap: $cap,
+            capSays: $limit?->says, ticks: [], float: $in($dose->amount->hi),
+            last: $last === null ? null : $in($last), next: null, label: $label,
+            text: sprintf('%s; goal %d to %d%s', $label, $in($range->lo), $in($range->hi), $capped),
         );
     }
 
@@ -111,15 +117,23 @@ final readonly class Channel implements JsonSerializable
     {
         $keep = max(1, (int) ceil(count($ticks) / 40));
 
-        return array_values(array_filter($ticks, static fn (int $tick, int $i): bool => $i % $keep === 0 || $tick === $float, ARRAY_FILTER_USE_BOTH));
+        return array_values(
+            array_filter(
+                $ticks,
+                static fn (int $tick, int $i): bool => $i % $keep === 0 || $tick === $float,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
     }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
         return [
-            'unit' => $this->unit, 'top' => $this->top, 'goal_lo' => $this->goalLo, 'goal_hi' => $this->goalHi, 'cap' => $this->cap, 'cap_says' => $this->capSays,
-            'ticks' => $this->ticks, 'float' => $this->float, 'last' => $this->last, 'next' => $this->next, 'label' => $this->label, 'text' => $this->text,
+            'unit' => $this->unit, 'top' => $this->top, 'goal_lo' => $this->goalLo, 'goal_hi' => $this->goalHi,
+            'cap' => $this->cap, 'cap_says' => $this->capSays,
+            'ticks' => $this->ticks, 'float' => $this->float, 'last' => $this->last, 'next' => $this->next,
+            'label' => $this->label, 'text' => $this->text,
         ];
     }
 }

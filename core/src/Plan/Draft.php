@@ -9,7 +9,7 @@ final readonly class Draft
 {
     /**
      * @param  list<PlanItem>  $items  in the order of the session
-     * @param  list<array{pattern: string, says: string}>  $left  patterns not covered, each with its reason
+     * @param  list<LeftOut>  $left  patterns not covered, each with its reason
      * @param  list<string>  $trims  what was shortened to fit the minutes
      */
     public function __construct(

@@ -4,29 +4,28 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
-use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Client\TrainingLevel;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Pattern;
-use BuoyantStep\Core\Exercises\Rung;
-use BuoyantStep\Core\Kit\Thing;
-use BuoyantStep\Core\Limits\Field;
-use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Situation\RungHere;
+use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /**
  * Drafts a session: for each pattern the hardest rung that the limits allow, the measures open and the kit can load;
- * then trims to the minutes, fewer sets first, then the least important exercise, never the warm-up.
+ * then trims it to the minutes.
  */
 final readonly class Drafter
 {
     public const MOST_ITEMS = 8;
 
-    /** Trimming stops here: fewer exercises than this is another kind of session, for the clinician to decide. */
-    public const FEWEST_ITEMS = 4;
-
-    /** After a birth 12-15 reps at a moderate load come before chasing load (limits.md); for a year. House convention. */
+    /**
+     * After a birth 12-15 reps at a moderate load come before chasing load (limits.md); for a year. House convention.
+     */
     private const REBUILD_DAYS = 365;
 
     public function __construct(private Situation $situation)
@@ -38,72 +37,69 @@ final readonly class Drafter
         $items = [];
         $left = [];
         foreach ($this->byPattern() as $pattern => $families) {
-            [$item, $why] = $this->choose($families, $wishes);
-            if ($item !== null && count($items) < self::MOST_ITEMS) {
-                $items[] = $item;
+            $offer = $this->choose($families, $wishes);
+            if ($offer->item !== null && count($items) < self::MOST_ITEMS) {
+                $items[] = $offer->item;
             } else {
-                $left[] = ['pattern' => Pattern::from($pattern)->label(), 'says' => $item !== null ? sprintf('A session holds %d exercises; this one can be swapped in.', self::MOST_ITEMS) : $why];
+                $full = sprintf('A session holds %d exercises; this one can be swapped in.', self::MOST_ITEMS);
+                $left[] = new LeftOut(Pattern::from($pattern), $offer->item !== null ? $full : $offer->why);
             }
         }
-        [$items, $trims, $dropped] = $this->trim($items, $wishes);
-        $order = array_map(static fn (Pattern $p): string => $p->value, Pattern::cases());
-        usort($items, static fn (PlanItem $a, PlanItem $b): int => array_search($a->family->pattern->value, $order, true) <=> array_search($b->family->pattern->value, $order, true));
+        $trim = new Trim($wishes, $this->situation->envelope->restMin());
+        $trimmed = $trim->of($items);
+        $items = $trimmed->items;
+        $order = array_column(Pattern::cases(), 'value');
+        $rank = static fn (PlanItem $i): int => (int) array_search($i->family->pattern->value, $order, true);
+        usort($items, static fn (PlanItem $a, PlanItem $b): int => $rank($a) <=> $rank($b));
 
-        return new Draft($items, $this->seconds($items, $wishes), [...$left, ...$dropped], $trims);
+        return new Draft($items, $trim->seconds($items), [...$left, ...$trimmed->left], $trimmed->trims);
     }
 
-    /**
-     * One family at one rung, dosed; null with the reason when it cannot be.
-     *
-     * @return array{PlanItem|null, string}
-     */
-    public function item(Family $family, Rung $rung, Wishes $wishes): array
+    /** One family at one rung, dosed; with the reason when it cannot be. */
+    public function offer(RungHere $here, Wishes $wishes): Offer
     {
-        $verdicts = $this->situation->verdicts($rung);
-        $open = $this->situation->openSides($rung);
-        if ($open === []) {
-            $reasons = array_values($verdicts)[0]->because;
-
-            return [null, $rung->name.': '.($reasons[0]->says ?? 'out')];
+        $name = $here->rung->name.': ';
+        if ($here->isOut()) {
+            return Offer::none($name.$here->whyOut());
         }
-        $missing = $this->situation->missing($rung);
-        if ($missing !== []) {
-            return [null, $rung->name.': '.self::lacks($missing)];
+        $lacks = $here->lacks();
+        if ($lacks !== null) {
+            return Offer::none($name.$lacks);
         }
-        $goal = $this->goal($family, $wishes);
-        $dosing = $this->situation->prescriber->prescribe(
-            $rung, $goal, count($wishes->days), $this->situation->oneRepMax($family), $this->situation->ladder($rung), $this->situation->workingSide($rung),
-        );
+        $goal = $this->goal($here->family, $wishes);
+        $dosing = Prescriber::dosing($here, $goal, count($wishes->days));
         $dose = $dosing->dose;
         if ($dose === null) {
-            return [null, $rung->name.': '.($dosing->findings[0] ?? 'no dose')];
+            return Offer::none($name.($dosing->findings[0] ?? 'no dose'));
         }
         $band = null;
-        if ($rung->band !== null) {
-            [$band, $why] = BandFit::best($this->situation, $family, $rung, $goal);
+        if ($here->rung->work->band !== null) {
+            $best = BandOffer::best($here, $goal);
+            $band = $best->fit;
             if ($band === null) {
-                return [null, $rung->name.': '.$why];
+                return Offer::none($name.$best->why);
             }
             $dosing = $dosing->with($band->because());
         }
+        $sides = $this->leadFirst($here->openSides());
 
-        return [new PlanItem($family, $rung, $goal, $dose, $dosing, $this->leadFirst($open), $this->situation->changes($rung, $open), $band?->recipe() ?? $dosing->makeable?->recipe($this->situation->kit), $band), ''];
+        return Offer::of(new PlanItem($here, $goal, $dose, $dosing, $sides, $band));
     }
 
-    /** @param  list<Thing>  $missing */
-    public static function lacks(array $missing): string
+    /** The hardest rung of a family that the measures open and everything else allows. */
+    public function hardest(Family $family, Wishes $wishes): Offer
     {
-        return 'missing here: '.implode(', ', array_map(static fn (Thing $t): string => $t->label().($t->substitute() === null ? '' : ' (or '.$t->substitute().')'), $missing)).'.';
+        return $this->choose([$family], $wishes);
     }
 
     /** How the load of a dose is made, or the band set up, in words; null where neither is used. */
-    public function recipe(Family $family, Rung $rung, Goal $goal, Dose $dose): ?string
+    public static function recipe(RungHere $here, Goal $goal, Dose $dose): ?string
     {
-        if ($rung->band !== null) {
-            return BandFit::best($this->situation, $family, $rung, $goal)[0]?->recipe();
+        if ($here->rung->work->band !== null) {
+            return BandOffer::best($here, $goal)->fit?->recipe();
         }
 
-        return $dose->loadG === null ? null : $this->situation->ladder($rung)?->at($dose->loadG)?->recipe($this->situation->kit);
+        return $dose->loadG === null ? null : $here->ladder()?->at($dose->loadG)?->recipe($here->situation->kit);
     }
 
     /** Which goal a family serves for this client. */
@@ -124,44 +120,21 @@ final readonly class Drafter
         };
     }
 
-    /** The first test that the rung asks for and this client has not reached, in words; null when it is open as a start. */
-    public function notYet(Rung $rung): ?string
-    {
-        foreach ($rung->needs as $code => $least) {
-            $test = Test::from($code);
-            $value = $this->situation->measures->value($test);
-            if ($value === null) {
-                return sprintf('%s not measured; %d %s opens it.', $test->label(), $least, $test->unit());
-            }
-            if ($value < $least) {
-                return sprintf('%s is %s; %d %s opens it.', $test->label(), rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.'), $least, $test->unit());
-            }
-        }
-
-        return null;
-    }
-
-    /** @param  list<PlanItem>  $items */
-    public function seconds(array $items, Wishes $wishes): int
-    {
-        return Minutes::session($items, $wishes->structure, $this->situation->envelope->atLeast(Field::RestMinS, 0));
-    }
-
     private function strengthGoal(): Goal
     {
         $client = $this->situation->client;
         $sinceBirth = $client->daysSinceBirth($this->situation->on);
-        if ($client->dueDate !== null || ($sinceBirth !== null && $sinceBirth <= self::REBUILD_DAYS)) {
-            return Goal::StrengthEndurance;
-        }
-        if ($client->hasInForce('osteoporosis', $this->situation->on) && ($client->schools['fragile_bone'] ?? null) === 'light_many') {
-            return Goal::LightMany;
-        }
-        if ($this->situation->isInFirstBlock()) {
-            return Goal::StrengthFirstBlock;
-        }
+        $lightMany = ($client->schools['fragile_bone'] ?? null) === 'light_many';
+        $older = $client->age($this->situation->on) >= 65;
 
-        return $client->trainingLevel === TrainingLevel::Trained && $client->age($this->situation->on) < 65 ? Goal::StrengthTrained : Goal::StrengthOlder;
+        return match (true) {
+            $client->dueDate !== null,
+            $sinceBirth !== null && $sinceBirth <= self::REBUILD_DAYS => Goal::StrengthEndurance,
+            $lightMany && $this->situation->envelope->is(ConditionTrait::FragileBone) => Goal::LightMany,
+            $this->situation->isInFirstBlock() => Goal::StrengthFirstBlock,
+            ! $older && $client->trainingLevel === TrainingLevel::Trained => Goal::StrengthTrained,
+            default => Goal::StrengthOlder,
+        };
     }
 
     /** @return array<string, list<Family>> most important pattern first, each pattern's main family first */
@@ -171,65 +144,32 @@ final readonly class Drafter
         foreach ($this->situation->catalogue->families() as $family) {
             $byPattern[$family->pattern->value][] = $family;
         }
-        foreach ($byPattern as &$families) {
-            usort($families, static fn (Family $a, Family $b): int => [$a->draft, $a->code] <=> [$b->draft, $b->code]);
-        }
 
         return $byPattern;
     }
 
-    /**
-     * @param  list<Family>  $families
-     * @return array{PlanItem|null, string}
-     */
-    private function choose(array $families, Wishes $wishes): array
+    /** @param  list<Family>  $families */
+    private function choose(array $families, Wishes $wishes): Offer
     {
         $why = '';
         foreach ($families as $family) {
             foreach (array_reverse($family->rungs) as $rung) {
-                if ($this->notYet($rung) !== null) {
+                $here = $this->situation->at($family, $rung);
+                if ($here->notYet() !== null) {
                     continue;
                 }
-                [$item, $reason] = $this->item($family, $rung, $wishes);
-                if ($item !== null) {
-                    return [$item, ''];
+                $offer = $this->offer($here, $wishes);
+                if ($offer->item !== null) {
+                    return $offer;
                 }
                 // Of all that is out, the easiest rung of the main family says it best.
                 if ($family === $families[0] || $why === '') {
-                    $why = $reason;
+                    $why = $offer->why;
                 }
             }
         }
 
-        return [null, $why];
-    }
-
-    /**
-     * @param  list<PlanItem>  $items  most important first
-     * @return array{list<PlanItem>, list<string>, list<array{pattern: string, says: string}>}
-     */
-    private function trim(array $items, Wishes $wishes): array
-    {
-        $trims = [];
-        $dropped = [];
-        $budget = $wishes->minutes * 60;
-        for ($i = count($items) - 1; $i > 0 && $this->seconds($items, $wishes) > $budget; $i--) {
-            if ($items[$i]->dose->sets > 1 && $items[$i]->goal !== Goal::WarmUp) {
-                $items = array_values(array_replace($items, [$i => $items[$i]->withDose($items[$i]->dose->with(sets: $items[$i]->dose->sets - 1))]));
-                $trims[] = lcfirst($items[$i]->family->name);
-            }
-        }
-        $trims = $trims === [] ? [] : [sprintf('One set fewer to fit %d minutes: %s.', $wishes->minutes, implode(', ', $trims))];
-        while (count($items) > self::FEWEST_ITEMS && $this->seconds($items, $wishes) > $budget) {
-            $last = $items[count($items) - 1];
-            $items = array_slice($items, 0, -1);
-            $dropped[] = ['pattern' => $last->family->pattern->label(), 'says' => sprintf('Left out to fit %d minutes.', $wishes->minutes)];
-        }
-        if ($this->seconds($items, $wishes) > $budget) {
-            $trims[] = sprintf('Still %d minutes: give more minutes, or leave one out by hand.', Minutes::round($this->seconds($items, $wishes)));
-        }
-
-        return [$items, $trims, $dropped];
+        return Offer::none($why);
     }
 
     /**

@@ -9,24 +9,30 @@ use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Exercises\Rung;
 
 /**
- * How long a session takes: set-up, warm-up, sets × amount × seconds × sides, rests, and the change to the next thing.
- * In a circuit one region rests while another works, so only a change-over lies between bouts, unless a limit asks for a
- * longer rest: that one separates any two bouts.
+ * How long a session takes: set-up, warm-up, sets × amount × seconds × sides, rests, and the change to the next
+ * thing. In a circuit one region rests while another works, so only a change-over lies between bouts, unless a limit
+ * asks for a longer rest: that one separates any two bouts.
  */
 final class Minutes
 {
     /** House estimate: putting one thing down and taking up the next. */
     public const CHANGE_OVER_S = 15;
 
-    public static function itemSeconds(Rung $rung, Goal $goal, Dose $dose, int $sides, string $structure, int $restMinS): int
-    {
-        $bout = (int) ceil($dose->amount->hi * $rung->secondsPerUnit) * max(1, $sides);
+    public static function itemSeconds(
+        Rung $rung,
+        Goal $goal,
+        Dose $dose,
+        int $sides,
+        string $structure,
+        int $restMinS,
+    ): int {
+        $bout = (int) ceil($dose->amount->hi * $rung->work->secondsPerUnit) * max(1, $sides);
         if ($goal === Goal::WarmUp) {
-            return $rung->setUpSeconds + $bout;
+            return $rung->setUp->seconds + $bout;
         }
         $rest = $structure === 'circuit' ? max(self::CHANGE_OVER_S, $restMinS) : max($dose->restS, $restMinS);
 
-        return $rung->setUpSeconds + $dose->sets * ($bout + $rest) + self::CHANGE_OVER_S;
+        return $rung->setUp->seconds + $dose->sets * ($bout + $rest) + self::CHANGE_OVER_S;
     }
 
     /** @param  list<PlanItem>  $items */
@@ -34,7 +40,9 @@ final class Minutes
     {
         $seconds = 0;
         foreach ($items as $item) {
-            $seconds += self::itemSeconds($item->rung, $item->goal, $item->dose, count($item->sides), $structure, $restMinS);
+            $seconds += self::itemSeconds(
+                $item->rung, $item->goal, $item->dose, count($item->sides), $structure, $restMinS,
+            );
         }
 
         return $seconds;

@@ -4,35 +4,45 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
-use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Dosing;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Situation\RungHere;
+use BuoyantStep\Core\Vocabulary\Change;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** One exercise of a session: which rung, for what, how much, on which sides, and with which changes. */
 final readonly class PlanItem
 {
-    /**
-     * @param  list<Side>  $sides  the leading side first; [both] when done once
-     * @param  list<array{change: string, says: string}>  $changes
-     */
+    public Family $family;
+
+    public Rung $rung;
+
+    /** @var list<Change> */
+    public array $changes;
+
+    /** How the load is made, or the band set up, in words; null where neither is used. */
+    public ?string $recipe;
+
+    /** @param  list<Side>  $sides  the leading side first; [both] when done once */
     public function __construct(
-        public Family $family,
-        public Rung $rung,
+        public RungHere $here,
         public Goal $goal,
         public Dose $dose,
         public Dosing $dosing,
         public array $sides,
-        public array $changes,
-        public ?string $recipe,
         public ?BandFit $band = null,
     ) {
+        $this->family = $here->family;
+        $this->rung = $here->rung;
+        $this->changes = $here->changes($sides);
+        $this->recipe = $band?->recipe() ?? $dosing->makeable?->recipe($here->situation->kit);
     }
 
     public function withDose(Dose $dose): self
     {
-        return new self($this->family, $this->rung, $this->goal, $dose, $this->dosing, $this->sides, $this->changes, $this->recipe, $this->band);
+        return new self($this->here, $this->goal, $dose, $this->dosing, $this->sides, $this->band);
     }
 }

@@ -7,8 +7,8 @@ namespace BuoyantStep\Core\Progress;
 use BuoyantStep\Core\Units\Reason;
 
 /**
- * What wins over any school, in this order: a stop sign; a session called off (never a failure); pain over the ceiling or
- * worse next morning; effort of 9 or more, or form that broke in two sets.
+ * What wins over any school, in this order: a stop sign; a session called off (never a failure); pain over the
+ * ceiling or worse next morning; effort of 9 or more, or form that broke in two sets.
  */
 final class Brakes
 {
@@ -26,7 +26,15 @@ final class Brakes
         foreach ($course->history as $session) {
             if ($session->stopSign) {
                 return new Proposal(Decision::Stop, null, $course->dose, [
-                    new Reason('log', 'brake.stop_sign', sprintf('A stop sign was noted on %s. Nothing resumes until a clinician has cleared it.', $session->date->label()), 'limits.md, stop signs'),
+                    new Reason(
+                        'log',
+                        'brake.stop_sign',
+                        sprintf(
+                            'A stop sign was noted on %s. Nothing resumes until a clinician has cleared it.',
+                            $session->date->label(),
+                        ),
+                        'limits.md, stop signs',
+                    ),
                 ], otherwise: 'A clinician\'s clearance, recorded, lifts this.');
             }
         }
@@ -37,7 +45,10 @@ final class Brakes
     private static function calledOff(Course $course): ?Proposal
     {
         if ($course->history === []) {
-            return new Proposal(Decision::Stay, null, $course->dose, [new Reason('log', 'no_sessions', 'No session logged yet.')], otherwise: 'Log a session first.');
+            return new Proposal(
+                Decision::Stay, null, $course->dose, [new Reason('log', 'no_sessions', 'No session logged yet.')],
+                otherwise: 'Log a session first.',
+            );
         }
         $latest = $course->history[0];
         if ($latest->skipped === null) {
@@ -45,13 +56,21 @@ final class Brakes
         }
 
         return new Proposal(Decision::Stay, null, $course->dose, [
-            new Reason('log', 'brake.called_off', sprintf('The session on %s was called off (%s): not counted, and no step straight after it.', $latest->date->label(), $latest->skipped)),
+            new Reason(
+                'log',
+                'brake.called_off',
+                sprintf(
+                    'The session on %s was called off (%s): not counted, and no step straight after it.',
+                    $latest->date->label(),
+                    $latest->skipped,
+                ),
+            ),
         ], otherwise: 'The next session done decides.');
     }
 
     private static function pain(Course $course): ?Proposal
     {
-        $ceiling = PainRule::ceiling($course->client, $course->on);
+        $ceiling = PainRule::ceiling($course->client, $course->limits->envelope);
         $done = $course->done();
         $broken = $done === [] ? null : PainRule::broken($done[0], $ceiling);
         if ($broken === null) {
@@ -60,7 +79,12 @@ final class Brakes
         $because = [new Reason('log', 'brake.pain', $broken, PainRule::SOURCE)];
         $twice = isset($done[1]) && PainRule::broken($done[1], $ceiling) !== null;
         if ($twice) {
-            $because[] = new Reason('rule', 'brake.pain_twice', 'Twice running: review the exercise; no better within a week, have it examined.', PainRule::SOURCE);
+            $because[] = new Reason(
+                'rule',
+                'brake.pain_twice',
+                'Twice running: review the exercise; no better within a week, have it examined.',
+                PainRule::SOURCE,
+            );
         }
 
         return Easing::oneLever($course, $because, $twice);
@@ -78,14 +102,40 @@ final class Brakes
         if (! $hard && ! $broke) {
             return null;
         }
-        $because = [new Reason('log', 'brake.too_hard', $hard ? sprintf('Effort reached %s.', rtrim(rtrim(number_format($latest->hardestEffort(), 1, '.', ''), '0'), '.')) : sprintf('Form broke in %d sets.', $latest->brokenSets()))];
-        $again = isset($done[1]) && ($done[1]->hardestEffort() >= self::HARD_EFFORT || $done[1]->brokenSets() >= self::BROKEN_SETS);
+        $because = [
+            new Reason(
+                'log',
+                'brake.too_hard',
+                $hard
+                    ? sprintf(
+                        'Effort reached %s.',
+                        rtrim(rtrim(number_format($latest->hardestEffort(), 1, '.', ''), '0'), '.'),
+                    )
+                    : sprintf('Form broke in %d sets.', $latest->brokenSets()),
+            ),
+        ];
+        $again = isset($done[1])
+            && ($done[1]->hardestEffort() >= self::HARD_EFFORT || $done[1]->brokenSets() >= self::BROKEN_SETS);
         if ($latest->leastAmount() < $course->dose->amount->lo || $again) {
-            $because[] = new Reason('log', 'brake.below_range', $again ? 'Twice running.' : sprintf('And %d is below the range of %s.', $latest->leastAmount(), $course->dose->amount->label()));
+            $because[] = new Reason(
+                'log',
+                'brake.below_range',
+                $again
+                    ? 'Twice running.'
+                    : sprintf(
+                        'And %d is below the range of %s.', $latest->leastAmount(), $course->dose->amount->label(),
+                    ),
+            );
 
             return Easing::oneLever($course, $because);
         }
 
-        return new Proposal(Decision::Stay, null, $course->dose, $because, otherwise: sprintf('Effort of %d or less with steady form lets it move again.', $course->dose->effort->hi));
+        return new Proposal(
+            Decision::Stay,
+            null,
+            $course->dose,
+            $because,
+            otherwise: sprintf('Effort of %d or less with steady form lets it move again.', $course->dose->effort->hi),
+        );
     }
 }

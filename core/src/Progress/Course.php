@@ -6,15 +6,14 @@ namespace BuoyantStep\Core\Progress;
 
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Dose\Dose;
-use BuoyantStep\Core\Dose\Goal;
-use BuoyantStep\Core\Limits\Envelope;
+use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Limits\Field;
-use BuoyantStep\Core\Limits\Scope;
 use BuoyantStep\Core\Log\LoggedSet;
 use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\EffortScale;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /** How one exercise has gone: the dose, what was done, the limits now, and the loads there are. */
 final readonly class Course
@@ -22,25 +21,25 @@ final readonly class Course
     /** @var list<Performed> newest first */
     public array $history;
 
+    /** With the measured estimate, or else the best that a logged set gives. */
+    public DoseLimits $limits;
+
     /**
      * @param  list<Performed>  $history
+     * @param  DoseLimits  $limits  with the measured estimate, where there is one
      * @param  list<int>|null  $ladderG  makeable loads, ascending; null when not given
-     * @param  int|null  $capG  heaviest load allowed here, in the ladder's unit
      */
     public function __construct(
         public Dose $dose,
         array $history,
         public Day $on,
         public Profile $client,
-        public Envelope $envelope,
+        DoseLimits $limits,
         public ?array $ladderG = null,
-        public ?int $capG = null,
-        public ?OneRepMax $oneRepMax = null,
-        public ?Goal $goal = null,
-        public Scope $scope = new Scope,
     ) {
-        usort($history, static fn (Performed $a, Performed $b): int => [(string) $b->date] <=> [(string) $a->date]);
+        usort($history, static fn (Performed $a, Performed $b): int => (string) $b->date <=> (string) $a->date);
         $this->history = $history;
+        $this->limits = $limits->maxG === null ? $limits->withMax($this->loggedMaxG()) : $limits;
     }
 
     /** @return list<Performed> sessions that were done, newest first; a skipped one is never a failure */
@@ -51,15 +50,24 @@ final readonly class Course
 
     public function goodSessionsNeeded(): int
     {
-        return max(1, $this->envelope->atLeast(Field::SessionsBetweenSteps, 2, $this->scope));
+        return max(1, $this->limits->number(Field::SessionsBetweenSteps) ?? 2);
     }
 
-    /** The measured estimate, or else the best that a logged set gives; null when none is usable. */
-    public function usableMaxG(): ?int
+    /** Heaviest load allowed: the percent cap of the usable estimate, and the lift limit. */
+    public function loadCapG(): ?int
     {
-        if ($this->oneRepMax?->grams !== null) {
-            return $this->oneRepMax->grams;
-        }
+        return $this->limits->cap($this->dose->per)->grams;
+    }
+
+    /** A percent cap with nothing to take the percent of: the load may not rise until an easy set is measured. */
+    public function isBlind(): bool
+    {
+        return $this->dose->loadG !== null && $this->limits->isBlind();
+    }
+
+    /** The best that a set of the newest session with a usable one gives; null when none is usable. */
+    private function loggedMaxG(): ?int
+    {
         foreach ($this->done() as $session) {
             $best = null;
             foreach ($session->sets as $set) {
@@ -73,37 +81,14 @@ final readonly class Course
         return null;
     }
 
-    /** Heaviest load allowed: the given cap, the percent cap of the usable estimate, and the lift limit. */
-    public function loadCapG(): ?int
-    {
-        $caps = $this->capG === null ? [] : [$this->capG];
-        $percent = $this->envelope->atLeast(Field::LoadPctMax, 100, $this->scope);
-        $max = $this->usableMaxG();
-        if ($percent < 100 && $max !== null) {
-            $caps[] = intdiv($max * $percent, 100);
-        }
-        $lift = $this->envelope->number(Field::LiftMaxG, $this->scope);
-        if ($lift !== null) {
-            $caps[] = $this->dose->per === 'hand' ? intdiv($lift, 2) : $lift;
-        }
-
-        return $caps === [] ? null : min($caps);
-    }
-
-    /** A percent cap with nothing to take the percent of: the load may not rise until an easy set is measured. */
-    public function isBlind(): bool
-    {
-        return $this->dose->loadG !== null
-            && $this->usableMaxG() === null
-            && $this->envelope->atLeast(Field::LoadPctMax, 100, $this->scope) < 100;
-    }
-
     private function estimate(LoggedSet $set): ?int
     {
-        if ($set->loadG === null || $set->loadG < 1 || $set->amount < 1 || $set->kind->value !== 'reps' || $set->amount > 200) {
+        if ($set->loadG === null || $set->loadG < 1 || $set->amount < 1 || $set->amount > 200
+            || $set->kind !== DoseKind::Reps) {
             return null;
         }
+        $reserve = EffortScale::reserve((int) floor($set->effort));
 
-        return OneRepMax::estimate($set->loadG, $set->amount, EffortScale::reserve((int) floor($set->effort)))->grams;
+        return OneRepMax::estimate($set->loadG, $set->amount, $reserve)->grams;
     }
 }

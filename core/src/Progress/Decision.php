@@ -22,4 +22,16 @@ enum Decision: string
             self::Retest => 'Re-test',
         };
     }
+
+    /** As Today says it before an exercise. */
+    public function verb(): string
+    {
+        return $this === self::Retest ? 'Measure again' : $this->label();
+    }
+
+    /** Does it wait for the clinician's own decision? What stays as it is asks for none. */
+    public function asksForDecision(): bool
+    {
+        return $this !== self::Stay;
+    }
 }

@@ -19,13 +19,38 @@ final class Easing
         $dose = $course->dose;
         $lighter = self::below($course->ladderG ?? [], $dose->loadG ?? 0);
         if ($lighter !== null) {
-            return new Proposal(Decision::Ease, 'load', $dose->with(loadG: $lighter), [...$because, new Reason('rule', 'ease.load', sprintf('Down to %s, the next load here that is lighter.', Mass::say($lighter)))], review: $review);
+            return new Proposal(
+                Decision::Ease,
+                'load',
+                $dose->with(loadG: $lighter),
+                [
+                    ...$because,
+                    new Reason(
+                        'rule',
+                        'ease.load',
+                        sprintf('Down to %s, the next load here that is lighter.', Mass::say($lighter)),
+                    ),
+                ],
+                review: $review,
+            );
         }
         if ($dose->sets > 1) {
-            return new Proposal(Decision::Ease, 'sets', $dose->with(sets: $dose->sets - 1), [...$because, new Reason('rule', 'ease.sets', 'One set fewer.')], review: $review);
+            return new Proposal(
+                Decision::Ease,
+                'sets',
+                $dose->with(sets: $dose->sets - 1),
+                [...$because, new Reason('rule', 'ease.sets', 'One set fewer.')],
+                review: $review,
+            );
         }
 
-        return new Proposal(Decision::Ease, 'rung', $dose, [...$because, new Reason('rule', 'ease.rung', 'Step down a rung.')], review: $review);
+        return new Proposal(
+            Decision::Ease,
+            'rung',
+            $dose,
+            [...$because, new Reason('rule', 'ease.rung', 'Step down a rung.')],
+            review: $review,
+        );
     }
 
     /**

@@ -6,7 +6,10 @@ namespace BuoyantStep\Core\Progress;
 
 use BuoyantStep\Core\Log\Performed;
 
-/** How many sessions running, newest first, had every set at the top of the range, at the load, without too much effort. */
+/**
+ * How many sessions running, newest first, had every set at the top of the range, at the load, without too much
+ * effort.
+ */
 final class GoodRun
 {
     public static function length(Course $course): int
@@ -36,6 +39,12 @@ final class GoodRun
 
     public static function says(Course $course, int $run): string
     {
-        return sprintf('%d of %d good sessions running (every set at %d, effort %d or less).', $run, $course->goodSessionsNeeded(), $course->dose->amount->hi, $course->dose->effort->hi);
+        return sprintf(
+            '%d of %d good sessions running (every set at %d, effort %d or less).',
+            $run,
+            $course->goodSessionsNeeded(),
+            $course->dose->amount->hi,
+            $course->dose->effort->hi,
+        );
     }
 }

@@ -6,8 +6,9 @@ namespace BuoyantStep\Core\Progress;
 
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Client\TrainingLevel;
+use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Log\Performed;
-use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 
 /**
  * How much pain during exercise is accepted: none, up to 3, or up to 5 of 10, if it has settled by next morning.
@@ -21,16 +22,16 @@ final class PainRule
 
     public const SOURCE = 'Thomeé 1997, adapted';
 
-    public static function ceiling(Profile $client, Day $on): int
+    public static function ceiling(Profile $client, Envelope $envelope): int
     {
         $chosen = self::CEILINGS[$client->schools[self::SCHOOL] ?? ''] ?? null;
         if ($chosen !== null) {
             return $chosen;
         }
         $new = $client->trainingLevel === null || $client->trainingLevel === TrainingLevel::New;
-        $longStanding = $client->hasInForce('osteoarthritis_knee', $on);
+        $longStanding = $envelope->is(ConditionTrait::LongStandingJointPain);
 
-        return ! $new && $longStanding && ! $client->isFragile($on) ? 5 : 3;
+        return ! $new && $longStanding && ! $envelope->is(ConditionTrait::Fragile) ? 5 : 3;
     }
 
     /** In words when the session broke the rule; null when pain was not entered or stayed within it. */
@@ -40,7 +41,9 @@ final class PainRule
             return sprintf('Pain during was %d, over %d.', $session->painDuring, $ceiling);
         }
         if ($session->painNextMorning !== null && $session->painNextMorning > ($session->painBefore ?? 0)) {
-            return sprintf('Pain next morning was %d, worse than %d before.', $session->painNextMorning, $session->painBefore ?? 0);
+            return sprintf(
+                'Pain next morning was %d, worse than %d before.', $session->painNextMorning, $session->painBefore ?? 0,
+            );
         }
 
         return null;

@@ -30,13 +30,19 @@ final readonly class Proposal implements JsonSerializable
     /** @param  list<Reason>  $more */
     public function withDose(Dose $dose, array $more): self
     {
-        return new self($this->decision, $this->lever, $dose, [...$this->because, ...$more], $this->bridge, $this->otherwise, $this->review);
+        return new self(
+            $this->decision, $this->lever, $dose, [...$this->because, ...$more], $this->bridge, $this->otherwise,
+            $this->review,
+        );
     }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        $out = ['decision' => $this->decision->value, 'lever' => $this->lever, 'dose' => $this->dose, 'because' => $this->because];
+        $out = [
+            'decision' => $this->decision->value, 'lever' => $this->lever, 'dose' => $this->dose,
+            'because' => $this->because,
+        ];
         if ($this->bridge !== null) {
             $out['bridge'] = $this->bridge;
         }

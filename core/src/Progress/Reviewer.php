@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Progress;
 
 use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Dose\Goal;
-use BuoyantStep\Core\Exercises\DoseKind;
-use BuoyantStep\Core\Exercises\Family;
+use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Rung;
-use BuoyantStep\Core\Limits\Scope;
 use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Plan\Drafter;
-use BuoyantStep\Core\Plan\Situation;
 use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Situation\RungHere;
+use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Reason;
-use BuoyantStep\Core\Units\Span;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /** Reviews one exercise of a plan: asks NextDose, and when the lever is the rung, finds the rung and doses it. */
 final readonly class Reviewer
@@ -25,72 +25,103 @@ final readonly class Reviewer
     }
 
     /** @param  list<Performed>  $history */
-    public function review(Family $family, Rung $rung, Goal $goal, Dose $dose, array $history): Reviewed
+    public function review(RungHere $here, Goal $goal, Dose $dose, array $history): Reviewed
     {
-        $oneRepMax = $this->situation->oneRepMax($family);
-        $side = $this->situation->workingSide($rung);
-        $scope = new Scope($rung->demands->region, $side);
-        $ladder = $this->situation->ladder($rung);
-        $cap = $rung->holding === null ? null : $this->situation->prescriber->cap($scope, $rung->holding, $oneRepMax)->grams;
+        $client = $this->situation->client;
         $course = new Course(
-            $dose, $history, $this->situation->on, $this->situation->client, $this->situation->envelope,
-            $ladder?->grams(), $cap, $oneRepMax, $goal, $scope,
+            $dose, $history, $this->situation->on, $client, DoseLimits::of($here, $goal), $here->ladder()?->grams(),
         );
-        $proposal = NextDose::propose(NextDose::schoolFor($dose->kind), $course);
+        $school = SchoolBook::for($dose->kind, $client->schools[Progression::QUESTION] ?? null);
+        $proposal = NextDose::propose($school, $course);
         if ($goal === Goal::WarmUp && $proposal->decision === Decision::StepUp) {
-            return new Reviewed(new Proposal(Decision::Stay, null, $dose, [new Reason('goal', 'goal.warm_up', 'A warm-up wakes the muscles; it is not progressed.', 'Practice')]), $rung);
+            $says = 'A warm-up wakes the muscles; it is not progressed.';
+            $because = [new Reason('goal', 'goal.warm_up', $says, 'Practice')];
+
+            return new Reviewed(new Proposal(Decision::Stay, null, $dose, $because), $here->rung);
         }
         if ($proposal->lever === 'rung') {
-            return $this->otherRung($family, $rung, $proposal);
+            return $this->otherRung($here, $proposal);
         }
-        if ($proposal->lever === 'load' && $proposal->decision === Decision::StepUp && $dose->kind === DoseKind::Reps) {
-            return new Reviewed($this->backToTheGoalsRange($rung, $goal, $proposal, $scope), $rung);
+        $heavier = $proposal->lever === 'load' && $proposal->decision === Decision::StepUp;
+        if ($heavier && $dose->kind === DoseKind::Reps) {
+            return new Reviewed(self::backToTheGoalsRange($here, $goal, $proposal), $here->rung);
         }
 
-        return new Reviewed($proposal, $rung);
+        return new Reviewed($proposal, $here->rung);
     }
 
     /** After a load step the reps start again at the bottom of the goal's range, cut to the envelope. */
-    private function backToTheGoalsRange(Rung $rung, Goal $goal, Proposal $proposal, Scope $scope): Proposal
+    private static function backToTheGoalsRange(RungHere $here, Goal $goal, Proposal $proposal): Proposal
     {
-        $range = $this->situation->prescriber->amountFor($rung, $goal, $scope);
+        $range = Prescriber::range($here, $goal);
+        if ($range === null) {
+            return $proposal;
+        }
+        $because = new Reason('goal', 'range', sprintf('Reps start again at %d.', $range->lo));
 
-        return $range === null ? $proposal : $proposal->withDose($proposal->dose->with(amount: new Span($range->lo, $range->hi)), [
-            new Reason('goal', 'range', sprintf('Reps start again at %d.', $range->lo)),
-        ]);
+        return $proposal->withDose($proposal->dose->with(amount: $range), [$because]);
     }
 
     /** A fragile client goes to a rung that the measures have not opened only after a fresh test. */
-    private function measureFirst(Proposal $proposal, Rung $next, string $notYet): Proposal
+    private static function measureFirst(Proposal $proposal, RungHere $next, string $notYet): Proposal
     {
-        return new Proposal(Decision::Retest, null, $proposal->dose, [
-            ...$proposal->because,
-            new Reason('measure', 'rung.not_open', sprintf('%s comes next, and this client is fragile: measure first. %s', $next->name, $notYet), 'House convention, cautious'),
-        ], otherwise: 'A fresh test that opens it would step it up.');
+        $says = sprintf('%s comes next, and this client is fragile: measure first. %s', $next->rung->name, $notYet);
+        $because = new Reason('measure', 'rung.not_open', $says, 'House convention, cautious');
+
+        return new Proposal(
+            Decision::Retest, null, $proposal->dose, [...$proposal->because, $because],
+            otherwise: 'A fresh test that opens it would step it up.',
+        );
     }
 
-    private function otherRung(Family $family, Rung $rung, Proposal $proposal): Reviewed
+    private function otherRung(RungHere $here, Proposal $proposal): Reviewed
     {
         $up = $proposal->decision === Decision::StepUp;
         $drafter = new Drafter($this->situation);
-        $position = $family->position($rung->code);
         $why = '';
-        $candidates = $up ? array_slice($family->rungs, $position + 1) : array_reverse(array_slice($family->rungs, 0, $position));
-        foreach ($candidates as $candidate) {
-            [$item, $why] = $drafter->item($family, $candidate, $this->wishes);
-            if ($item !== null && $up && $this->situation->client->isFragile($this->situation->on) && $drafter->notYet($candidate) !== null) {
-                return new Reviewed($this->measureFirst($proposal, $candidate, (string) $drafter->notYet($candidate)), $rung);
+        $candidates = self::others($here, $up);
+        foreach ($candidates as $rung) {
+            $next = $this->situation->at($here->family, $rung);
+            $offer = $drafter->offer($next, $this->wishes);
+            $why = $offer->why;
+            $notYet = $next->notYet();
+            if ($offer->item !== null && $up && $notYet !== null && $this->situation->isFragile()) {
+                return new Reviewed(self::measureFirst($proposal, $next, $notYet), $here->rung);
             }
-            if ($item !== null) {
+            if ($offer->item !== null) {
                 // A set trimmed to fit the minutes stays trimmed on the next rung.
-                return new Reviewed($proposal->withDose($item->dose->with(sets: min($item->dose->sets, $proposal->dose->sets)), [new Reason('rule', 'rung.next', sprintf('%s: %s', $candidate->name, lcfirst($candidate->step)))]), $candidate);
+                $dose = $offer->item->dose->with(sets: min($offer->item->dose->sets, $proposal->dose->sets));
+                $says = new Reason('rule', 'rung.next', sprintf('%s: %s', $rung->name, lcfirst($rung->step)));
+
+                return new Reviewed($proposal->withDose($dose, [$says]), $rung);
             }
         }
-        $says = $candidates === []
-            ? ($up ? 'This is the hardest rung of its family: choose another exercise when you want more.' : 'This is the easiest rung: leave it out, or choose another exercise.')
-            : 'The next rung is under water: '.$why;
-        $decision = $up ? Decision::Stay : Decision::Ease;
 
-        return new Reviewed(new Proposal($decision, null, $proposal->dose, [...$proposal->because, new Reason('limit', 'rung.none', $says)], null, $proposal->otherwise, ! $up), $rung);
+        return new Reviewed(self::noOther($proposal, $up, $candidates === [] ? null : $why), $here->rung);
+    }
+
+    /** @return list<Rung> the harder rungs of the family, or the easier ones, nearest first */
+    private static function others(RungHere $here, bool $up): array
+    {
+        $position = $here->family->position($here->rung->code);
+
+        return $up
+            ? array_slice($here->family->rungs, $position + 1)
+            : array_reverse(array_slice($here->family->rungs, 0, $position));
+    }
+
+    /** @param  string|null  $why  what holds the next rung under; null when there is none */
+    private static function noOther(Proposal $proposal, bool $up, ?string $why): Proposal
+    {
+        $says = match (true) {
+            $why !== null => 'The next rung is under water: '.$why,
+            $up => 'This is the hardest rung of its family: choose another exercise when you want more.',
+            default => 'This is the easiest rung: leave it out, or choose another exercise.',
+        };
+        $because = [...$proposal->because, new Reason('limit', 'rung.none', $says)];
+
+        return new Proposal(
+            $up ? Decision::Stay : Decision::Ease, null, $proposal->dose, $because, null, $proposal->otherwise, ! $up,
+        );
     }
 }

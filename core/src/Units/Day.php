@@ -22,7 +22,12 @@ final readonly class Day
     {
         $date = DateTimeImmutable::createFromFormat('!Y-m-d', $text, new DateTimeZone('UTC'));
         if ($date === false || $date->format('Y-m-d') !== $text || $text < '1890' || $text > '2200') {
-            throw InvalidInput::at($pointer, sprintf('"%s" is not a date. Write it as year-month-day, for example 2026-11-25.', mb_substr($text, 0, 40)));
+            throw InvalidInput::at(
+                $pointer,
+                sprintf(
+                    '"%s" is not a date. Write it as year-month-day, for example 2026-11-25.', mb_substr($text, 0, 40),
+                ),
+            );
         }
 
         return new self(intdiv($date->getTimestamp(), self::SECONDS));

@@ -12,10 +12,10 @@ final readonly class Mass
     /** Exact by definition (international yard and pound agreement, 1959). */
     public const GRAMS_PER_POUND = 453.59237;
 
-    /** What one kilogram hanging from a luggage scale pulls: standard gravity, exact by definition (CGPM 1901). */
-    public const NEWTONS_PER_KILOGRAM_FORCE = 9.80665;
-
-    /** Between a number and its unit (U+202F, narrow and never broken over lines). Nothing else writes it: see MassUnit. */
+    /**
+     * Between a number and its unit (U+202F, narrow and never broken over lines). Nothing else writes it: see
+     * MassUnit.
+     */
     public const SPACE = "\u{202F}";
 
     /** Masses are shown to ten grams: two this close, in grams, are the same to whoever reads one and types it. */
@@ -56,7 +56,7 @@ final readonly class Mass
     /** A pull as a luggage scale would show it, to a tenth: 24.5 N is "2.5 kg". */
     public static function sayForce(float $newtons): string
     {
-        return number_format($newtons / self::NEWTONS_PER_KILOGRAM_FORCE, 1, '.', '').self::SPACE.'kg';
+        return number_format($newtons / Gravity::G, 1, '.', '').self::SPACE.'kg';
     }
 
     /** "2.50" as "2.5", "3.00" as "3". */

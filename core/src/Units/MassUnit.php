@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Units;
 
 /**
- * What a reader sees masses in. Inside it is grams throughout; a mass that was put into words is put into the other unit
- * only on its way out, and a displayed value never comes back into a computation.
+ * What a reader sees masses in. Inside it is grams throughout; a mass that was put into words is put into the other
+ * unit only on its way out, and a displayed value never comes back into a computation.
  */
 enum MassUnit: string
 {
@@ -29,7 +29,9 @@ enum MassUnit: string
             return $sentence;
         }
 
-        return (string) preg_replace_callback('/(\d+(?:\.\d+)?)'.Mass::SPACE.'(kg|g)\b/u', static function (array $found): string {
+        $mass = '/(\d+(?:\.\d+)?)'.Mass::SPACE.'(kg|g)\b/u';
+
+        return (string) preg_replace_callback($mass, static function (array $found): string {
             $grams = (float) $found[1] * ($found[2] === 'kg' ? 1000 : 1);
 
             return Mass::trim(number_format($grams / Mass::GRAMS_PER_POUND, 2, '.', '')).Mass::SPACE.'lb';

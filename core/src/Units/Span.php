@@ -14,7 +14,9 @@ final readonly class Span implements JsonSerializable
     public function __construct(public int $lo, public int $hi)
     {
         if ($lo < 0 || $hi < $lo) {
-            throw InvalidInput::at('', sprintf('A range must run from a lower to a higher number; %d to %d does not.', $lo, $hi));
+            throw InvalidInput::at(
+                '', sprintf('A range must run from a lower to a higher number; %d to %d does not.', $lo, $hi),
+            );
         }
     }
 
@@ -27,7 +29,10 @@ final readonly class Span implements JsonSerializable
         $lo = $range->int('lo', 0, $max);
         $hi = $range->int('hi', 0, $max);
         if ($hi < $lo) {
-            throw InvalidInput::at($bag->pointer($key), sprintf('"%s" must run from a lower to a higher number; %d to %d does not.', $key, $lo, $hi));
+            throw InvalidInput::at(
+                $bag->pointer($key),
+                sprintf('"%s" must run from a lower to a higher number; %d to %d does not.', $key, $lo, $hi),
+            );
         }
 
         return new self($lo, $hi);

@@ -8,7 +8,9 @@ use BuoyantStep\Core\Tests\Support\Made;
 /** @return array{int, array<string, mixed>} */
 function buoy(string $verb, mixed $input): array
 {
-    [$code, $text] = CommandLine::run([$verb], static fn (): string => is_string($input) ? $input : json_encode($input));
+    [$code, $text] = CommandLine::run(
+        [$verb], static fn (): string => is_string($input) ? $input : json_encode($input),
+    );
 
     return [$code, json_decode($text, true)];
 }
@@ -16,29 +18,81 @@ function buoy(string $verb, mixed $input): array
 const CLIENT = ['birth_date' => '1944-03-02', 'sex' => 'female', 'body_mass_kg' => 61, 'height_mm' => 1580];
 
 it('answers each verb to its contract', function (): void {
-    expect(buoy('e1rm', ['load_g' => 8000, 'reps' => 10, 'rir' => 3]))->toBe([0, ['e1rm_g' => 11467, 'formula' => 'epley', 'confidence' => 'fair']])
+    expect(buoy('e1rm', ['load_g' => 8000, 'reps' => 10, 'rir' => 3]))->toBe(
+        [0, ['e1rm_g' => 11467, 'formula' => 'epley', 'confidence' => 'fair']],
+    )
         ->and(buoy('e1rm', ['load_g' => 8000, 'reps' => 20, 'rir' => 3, 'formula' => 'auto'])[1]['e1rm_g'])->toBeNull();
-    [, $loads] = buoy('loads', ['pieces' => [['id' => 'a', 'mass_g' => 1000, 'count' => 1, 'grip' => 'power', 'holdable' => true, 'packable' => false], ['id' => 'b', 'mass_g' => 2000, 'count' => 1, 'grip' => 'power', 'holdable' => true, 'packable' => false]], 'carriers' => [], 'holding' => 'one_hand', 'target_g' => 1100, 'cap_g' => 1500]);
+    [, $loads] = buoy(
+        'loads',
+        [
+            'pieces' => [
+                [
+                    'id' => 'a', 'mass_g' => 1000, 'count' => 1, 'grip' => 'power', 'holdable' => true,
+                    'packable' => false,
+                ],
+                [
+                    'id' => 'b', 'mass_g' => 2000, 'count' => 1, 'grip' => 'power', 'holdable' => true,
+                    'packable' => false,
+                ],
+            ],
+            'carriers' => [],
+            'holding' => 'one_hand',
+            'target_g' => 1100,
+            'cap_g' => 1500,
+        ],
+    );
     expect($loads['ladder_g'])->toBe([1000])
         ->and($loads['best']['parts'])->toBe([['id' => 'a', 'count' => 1]])
         ->and($loads['next_up'])->toMatchArray(['load_g' => 2000, 'over_cap' => true])
         ->and($loads['next_down'])->toBeNull();
-    [, $limits] = buoy('limits', ['client' => [...CLIENT, 'conditions' => [['code' => 'osteoporosis', 'detail' => 'vertebral_fracture']]], 'on' => Made::TODAY]);
+    [, $limits] = buoy(
+        'limits',
+        [
+            'client' => [...CLIENT, 'conditions' => [['code' => 'osteoporosis', 'detail' => 'vertebral_fracture']]],
+            'on' => Made::TODAY,
+        ],
+    );
     expect($limits['envelope']['load_pct_max']['value'])->toBe(60)
         ->and(array_keys($limits))->toBe(['envelope', 'crossings'])
-        ->and(array_values(array_filter($limits['envelope']['load_pct_max']['because'], static fn (array $b): bool => $b['wins']))[0]['rule'])->toBe('osteoporosis');
-    [$code, $next] = buoy('next', ['school' => 'reps_then_load', 'dose' => ['sets' => 1, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 6]], 'history' => [], 'on' => Made::TODAY, 'client' => CLIENT]);
+        ->and(
+            array_values(
+                array_filter($limits['envelope']['load_pct_max']['because'], static fn (array $b): bool => $b['wins']),
+            )[0]['rule'],
+        )->toBe('osteoporosis');
+    [$code, $next] = buoy(
+        'next',
+        [
+            'school' => 'reps_then_load',
+            'dose' => ['sets' => 1, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 6]],
+            'history' => [],
+            'on' => Made::TODAY,
+            'client' => CLIENT,
+        ],
+    );
     expect($code)->toBe(0)->and($next['decision'])->toBe('stay');
 });
 
 it('reports scoped limits beside those for everything', function (): void {
-    [, $answer] = buoy('limits', ['client' => [...CLIENT, 'conditions' => [['code' => 'stroke_hemiparesis', 'side' => 'left', 'detail' => ['painful_shoulder']]]], 'on' => Made::TODAY]);
+    [, $answer] = buoy(
+        'limits',
+        [
+            'client' => [
+                ...CLIENT,
+                'conditions' => [['code' => 'stroke_hemiparesis', 'side' => 'left', 'detail' => ['painful_shoulder']]],
+            ],
+            'on' => Made::TODAY,
+        ],
+    );
     expect($answer['envelope']['avoid_motions']['value'])->toBe([])
-        ->and($answer['envelope']['avoid_motions']['scoped'][0])->toMatchArray(['region' => 'upper', 'side' => 'left', 'value' => ['shoulder_past_90']])
+        ->and($answer['envelope']['avoid_motions']['scoped'][0])->toMatchArray(
+            ['region' => 'upper', 'side' => 'left', 'value' => ['shoulder_past_90']],
+        )
         ->and($answer['envelope']['watches']['value'])->toBe([['what' => 'bp', 'when' => 'before']]);
 });
 
-it('says where the input is wrong, with exit code two', function (string $verb, mixed $input, string $code, string $pointer): void {
+it('says where the input is wrong, with exit code two', function (
+    string $verb, mixed $input, string $code, string $pointer,
+): void {
     [$exit, $answer] = buoy($verb, $input);
     expect($exit)->toBe(2)
         ->and($answer['error']['code'])->toBe($code)
@@ -51,24 +105,129 @@ it('says where the input is wrong, with exit code two', function (string $verb, 
     'an unknown field' => ['e1rm', ['load_g' => 1000, 'reps' => 5, 'rir' => 1, 'lb' => 1], 'unknown_field', '/lb'],
     'negative reps' => ['e1rm', ['load_g' => 1000, 'reps' => -5, 'rir' => 1], 'invalid_input', '/reps'],
     'fractional reps' => ['e1rm', ['load_g' => 1000, 'reps' => 5.5, 'rir' => 1], 'invalid_input', '/reps'],
-    'an unknown formula' => ['e1rm', ['load_g' => 1000, 'reps' => 5, 'rir' => 1, 'formula' => 'lombardi'], 'invalid_input', '/formula'],
-    'an unknown condition' => ['limits', ['client' => [...CLIENT, 'conditions' => [['code' => 'gout']]], 'on' => Made::TODAY], 'unknown_condition', '/client/conditions/0/code'],
-    'a date that does not exist' => ['limits', ['client' => [...CLIENT, 'birth_date' => '1944-02-31'], 'on' => Made::TODAY], 'invalid_input', '/client/birth_date'],
-    'a birth after the day' => ['limits', ['client' => [...CLIENT, 'birth_date' => '2030-01-01'], 'on' => Made::TODAY], 'invalid_input', '/client/birth_date'],
-    'a mass out of human range' => ['limits', ['client' => [...CLIENT, 'body_mass_kg' => 6100], 'on' => Made::TODAY], 'invalid_input', '/client/body_mass_kg'],
-    'an unknown field deep down' => ['limits', ['client' => [...CLIENT, 'function' => ['grips' => 1]], 'on' => Made::TODAY], 'unknown_field', '/client/function/grips'],
-    'an end before its start' => ['limits', ['client' => [...CLIENT, 'conditions' => [['code' => 'osteoporosis', 'since' => '2026-05-01', 'until' => '2026-04-01']]], 'on' => Made::TODAY], 'invalid_input', '/client/conditions/0/until'],
-    'a session in the future' => ['next', ['school' => 'reps_then_load', 'dose' => ['sets' => 1, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 6]], 'history' => [['date' => '2026-12-24', 'sets' => [['reps' => 8, 'effort' => 5]]]], 'on' => Made::TODAY, 'client' => CLIENT], 'invalid_input', '/history/0/date'],
-    'a school that is not built' => ['next', ['school' => 'effort_steered', 'dose' => ['sets' => 1, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 6]], 'history' => [], 'on' => Made::TODAY, 'client' => CLIENT], 'unknown_school', '/school'],
-    'an unknown symptom' => ['gate', ['client' => CLIENT, 'on' => Made::TODAY, 'symptoms' => ['chestpain']], 'unknown_symptom', '/symptoms/0'],
-    'an implausible pressure' => ['gate', ['client' => CLIENT, 'on' => Made::TODAY, 'readings' => ['sbp' => 400]], 'invalid_input', '/readings/sbp'],
+    'an unknown formula' => [
+        'e1rm', ['load_g' => 1000, 'reps' => 5, 'rir' => 1, 'formula' => 'lombardi'], 'invalid_input', '/formula',
+    ],
+    'an unknown condition' => [
+        'limits',
+        ['client' => [...CLIENT, 'conditions' => [['code' => 'gout']]], 'on' => Made::TODAY],
+        'unknown_condition',
+        '/client/conditions/0/code',
+    ],
+    'a date that does not exist' => [
+        'limits',
+        ['client' => [...CLIENT, 'birth_date' => '1944-02-31'], 'on' => Made::TODAY],
+        'invalid_input',
+        '/client/birth_date',
+    ],
+    'a birth after the day' => [
+        'limits',
+        ['client' => [...CLIENT, 'birth_date' => '2030-01-01'], 'on' => Made::TODAY],
+        'invalid_input',
+        '/client/birth_date',
+    ],
+    'a mass out of human range' => [
+        'limits',
+        ['client' => [...CLIENT, 'body_mass_kg' => 6100], 'on' => Made::TODAY],
+        'invalid_input',
+        '/client/body_mass_kg',
+    ],
+    'an unknown field deep down' => [
+        'limits',
+        ['client' => [...CLIENT, 'function' => ['grips' => 1]], 'on' => Made::TODAY],
+        'unknown_field',
+        '/client/function/grips',
+    ],
+    'an end before its start' => [
+        'limits',
+        [
+            'client' => [
+                ...CLIENT,
+                'conditions' => [['code' => 'osteoporosis', 'since' => '2026-05-01', 'until' => '2026-04-01']],
+            ],
+            'on' => Made::TODAY,
+        ],
+        'invalid_input',
+        '/client/conditions/0/until',
+    ],
+    'a session in the future' => [
+        'next',
+        [
+            'school' => 'reps_then_load',
+            'dose' => ['sets' => 1, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 6]],
+            'history' => [['date' => '2026-12-24', 'sets' => [['reps' => 8, 'effort' => 5]]]],
+            'on' => Made::TODAY,
+            'client' => CLIENT,
+        ],
+        'invalid_input',
+        '/history/0/date',
+    ],
+    'a school that is not built' => [
+        'next',
+        [
+            'school' => 'effort_steered',
+            'dose' => ['sets' => 1, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 6]],
+            'history' => [],
+            'on' => Made::TODAY,
+            'client' => CLIENT,
+        ],
+        'unknown_school',
+        '/school',
+    ],
+    'an unknown symptom' => [
+        'gate',
+        ['client' => CLIENT, 'on' => Made::TODAY, 'symptoms' => ['chestpain']],
+        'unknown_symptom',
+        '/symptoms/0',
+    ],
+    'an implausible pressure' => [
+        'gate',
+        ['client' => CLIENT, 'on' => Made::TODAY, 'readings' => ['sbp' => 400]],
+        'invalid_input',
+        '/readings/sbp',
+    ],
     'neither demands nor rung' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY], 'invalid_input', '/demands'],
-    'an unknown rung' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'rung' => 'curl/kneeling'], 'unknown_rung', '/rung'],
-    'an unknown family' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'rung' => 'kurl/seated'], 'unknown_family', '/rung'],
-    'a position that is none' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'demands' => ['position' => 'suppine', 'region' => 'lower']], 'invalid_input', '/demands/position'],
-    'a motion that is none' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'demands' => ['position' => 'standing', 'region' => 'lower', 'motions' => ['hop']]], 'invalid_input', '/demands/motions/0'],
-    'a material that is none' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'demands' => ['position' => 'standing', 'region' => 'lower', 'material' => ['rubber']]], 'invalid_input', '/demands/material/0'],
-    'both demands and rung' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'rung' => 'curl/seated', 'demands' => ['position' => 'standing', 'region' => 'lower']], 'invalid_input', '/demands'],
+    'an unknown rung' => [
+        'judge', ['client' => CLIENT, 'on' => Made::TODAY, 'rung' => 'curl/kneeling'], 'unknown_rung', '/rung',
+    ],
+    'an unknown family' => [
+        'judge', ['client' => CLIENT, 'on' => Made::TODAY, 'rung' => 'kurl/seated'], 'unknown_family', '/rung',
+    ],
+    'a position that is none' => [
+        'judge',
+        ['client' => CLIENT, 'on' => Made::TODAY, 'demands' => ['position' => 'suppine', 'region' => 'lower']],
+        'invalid_input',
+        '/demands/position',
+    ],
+    'a motion that is none' => [
+        'judge',
+        [
+            'client' => CLIENT,
+            'on' => Made::TODAY,
+            'demands' => ['position' => 'standing', 'region' => 'lower', 'motions' => ['hop']],
+        ],
+        'invalid_input',
+        '/demands/motions/0',
+    ],
+    'a material that is none' => [
+        'judge',
+        [
+            'client' => CLIENT,
+            'on' => Made::TODAY,
+            'demands' => ['position' => 'standing', 'region' => 'lower', 'material' => ['rubber']],
+        ],
+        'invalid_input',
+        '/demands/material/0',
+    ],
+    'both demands and rung' => [
+        'judge',
+        [
+            'client' => CLIENT, 'on' => Made::TODAY, 'rung' => 'curl/seated',
+            'demands' => ['position' => 'standing', 'region' => 'lower'],
+        ],
+        'invalid_input',
+        '/demands',
+    ],
     'an unknown verb' => ['lods', [], 'unknown_verb', ''],
 ]);
 
@@ -77,20 +236,60 @@ it('answers every verb with the fields of its contract', function (string $verb,
     expect($exit)->toBe(0, json_encode($answer))->and(array_keys($answer))->toBe($fields);
 })->with([
     'e1rm' => ['e1rm', ['load_g' => 10_000, 'reps' => 6, 'rir' => 2], ['e1rm_g', 'formula', 'confidence']],
-    'loads' => ['loads', ['pieces' => [], 'carriers' => [], 'holding' => 'one_hand', 'target_g' => 1000, 'cap_g' => 2000], ['ladder_g', 'best', 'next_up', 'next_down']],
-    'band' => ['band', ['rest_length_mm' => 1200, 'points' => [['elongation_pct' => 50, 'force_n' => 15]], 'start_mm' => 1300, 'end_mm' => 1500], ['start_mm', 'end_mm', 'start_n', 'middle_n', 'end_n', 'mean_n', 'start_elongation_pct', 'end_elongation_pct', 'taut', 'within_limit']],
-    'limb' => ['limb', ['body_mass_kg' => 70, 'height_mm' => 1700, 'segment' => 'leg', 'added_g' => 1000], ['limb_torque_nm', 'added_torque_nm', 'added_pct']],
+    'loads' => [
+        'loads',
+        ['pieces' => [], 'carriers' => [], 'holding' => 'one_hand', 'target_g' => 1000, 'cap_g' => 2000],
+        ['ladder_g', 'best', 'next_up', 'next_down'],
+    ],
+    'band' => [
+        'band',
+        [
+            'rest_length_mm' => 1200, 'points' => [['elongation_pct' => 50, 'force_n' => 15]], 'start_mm' => 1300,
+            'end_mm' => 1500,
+        ],
+        [
+            'start_mm', 'end_mm', 'start_n', 'middle_n', 'end_n', 'mean_n', 'start_elongation_pct',
+            'end_elongation_pct', 'taut', 'within_limit',
+        ],
+    ],
+    'limb' => [
+        'limb',
+        ['body_mass_kg' => 70, 'height_mm' => 1700, 'segment' => 'leg', 'added_g' => 1000],
+        ['limb_torque_nm', 'added_torque_nm', 'added_pct'],
+    ],
     'pushup' => ['pushup', ['height_mm' => 1750, 'from' => 'toes', 'hands_mm' => 305], ['fraction']],
     'limits' => ['limits', ['client' => CLIENT, 'on' => Made::TODAY], ['envelope', 'crossings']],
-    'gate' => ['gate', ['client' => CLIENT, 'on' => Made::TODAY, 'readings' => ['sbp' => 120, 'dbp' => 70]], ['verdict', 'because', 'actions', 'unknown']],
-    'judge' => ['judge', ['client' => CLIENT, 'on' => Made::TODAY, 'rung' => 'heel_raise/seated'], ['verdict', 'changes', 'because']],
+    'gate' => [
+        'gate',
+        ['client' => CLIENT, 'on' => Made::TODAY, 'readings' => ['sbp' => 120, 'dbp' => 70]],
+        ['verdict', 'because', 'actions', 'unknown'],
+    ],
+    'judge' => [
+        'judge',
+        ['client' => CLIENT, 'on' => Made::TODAY, 'rung' => 'heel_raise/seated'],
+        ['verdict', 'changes', 'because'],
+    ],
 ]);
 
 it('writes out an envelope field by field, whole even where nothing limits', function (): void {
-    [, $answer] = buoy('limits', ['client' => [...CLIENT, 'function' => ['standing' => 'free', 'floor_transfer' => 'alone', 'home' => 'carer', 'grip' => ['left' => 'full', 'right' => 'full']]], 'on' => Made::TODAY]);
+    [, $answer] = buoy(
+        'limits',
+        [
+            'client' => [
+                ...CLIENT,
+                'function' => [
+                    'standing' => 'free', 'floor_transfer' => 'alone', 'home' => 'carer',
+                    'grip' => ['left' => 'full', 'right' => 'full'],
+                ],
+            ],
+            'on' => Made::TODAY,
+        ],
+    );
     expect(array_keys($answer['envelope']))->toBe([
-        'clearance', 'effort_max', 'load_pct_max', 'lift_max_g', 'reps_min', 'reps_max', 'hold_max_s', 'breath', 'avoid_positions', 'avoid_motions', 'impact_max', 'support_min', 'surface_max', 'vision',
-        'supervision_min', 'step_pct_max', 'sessions_between_steps', 'rest_min_s', 'hours_between_same_muscle', 'avoid_material', 'watches', 'heart_rate_valid', 'stop_signs', 'notes',
+        'clearance', 'effort_max', 'load_pct_max', 'lift_max_g', 'reps_min', 'reps_max', 'hold_max_s', 'breath',
+        'avoid_positions', 'avoid_motions', 'impact_max', 'support_min', 'surface_max', 'vision',
+        'supervision_min', 'step_pct_max', 'sessions_between_steps', 'rest_min_s', 'hours_between_same_muscle',
+        'avoid_material', 'watches', 'heart_rate_valid', 'stop_signs', 'notes',
     ]);
     foreach ($answer['envelope'] as $field => $row) {
         expect($row)->toHaveKeys(['value', 'because']);
@@ -105,7 +304,13 @@ it('writes out an envelope field by field, whole even where nothing limits', fun
 });
 
 it('foresees in the crossings of a pregnancy', function (): void {
-    [, $answer] = buoy('limits', ['client' => [...CLIENT, 'birth_date' => '1994-01-01', 'pregnancy' => ['due_date' => '2027-04-24']], 'on' => Made::TODAY]);
+    [, $answer] = buoy(
+        'limits',
+        [
+            'client' => [...CLIENT, 'birth_date' => '1994-01-01', 'pregnancy' => ['due_date' => '2027-04-24']],
+            'on' => Made::TODAY,
+        ],
+    );
     expect(array_keys($answer['crossings'][0]))->toBe(['date', 'rule', 'says'])
         ->and($answer['crossings'][0]['date'])->toBe('2026-12-05');
 });
@@ -113,14 +318,18 @@ it('foresees in the crossings of a pregnancy', function (): void {
 it('lists the codes it knows', function (): void {
     [, $conditions] = buoy('conditions', (object) []);
     [, $symptoms] = buoy('symptoms', (object) []);
-    expect(array_column($conditions['conditions'], 'code'))->toContain('osteoporosis', 'hypertension_controlled', 'stroke_hemiparesis', 'spinal_cord_injury_t6_or_above')
+    expect(array_column($conditions['conditions'], 'code'))->toContain(
+        'osteoporosis', 'hypertension_controlled', 'stroke_hemiparesis', 'spinal_cord_injury_t6_or_above',
+    )
         ->and(json_encode($symptoms))->toContain('chest_pain', 'faintness', 'vaginal_bleeding', 'dysreflexia_signs');
 });
 
 it('lists its verbs, and prints the schema it checks with', function (): void {
     expect(CommandLine::run([], static fn (): string => '')[1])->toContain('e1rm', 'loads', 'limits', 'next');
     foreach (CommandLine::verbs() as $verb) {
-        expect(json_decode(CommandLine::run([$verb->name(), '--schema'], static fn (): string => '')[1]))->toBeObject($verb->name());
+        expect(
+            json_decode(CommandLine::run([$verb->name(), '--schema'], static fn (): string => '')[1]),
+        )->toBeObject($verb->name());
     }
 });
 
@@ -129,15 +338,79 @@ it('never warns, whatever it is given', function (): void {
     $junk = [null, true, -1, 0, 1.5, 1e308, PHP_INT_MAX, '', 'x', "\u{0}", [], [[]], ['a' => 1], str_repeat('9', 400)];
     $inputs = [
         'e1rm' => ['load_g' => 5000, 'reps' => 8, 'rir' => 2, 'formula' => 'auto'],
-        'loads' => ['pieces' => [['id' => 'a', 'label' => 'a', 'mass_g' => 500, 'count' => 3, 'grip' => 'power', 'holdable' => true, 'packable' => true]], 'carriers' => [['id' => 't', 'label' => 't', 'mass_g' => 100, 'count' => 1, 'max_mass_g' => 5000, 'max_pieces' => 5, 'grip' => 'hook']], 'holding' => 'one_hand', 'target_g' => 900, 'cap_g' => 2000],
-        'limits' => ['client' => [...Made::form(), 'conditions' => [['code' => 'osteoporosis', 'side' => 'left', 'since' => '2026-01-01', 'detail' => ['x']]], 'pregnancy' => ['due_date' => '2027-01-01']], 'on' => Made::TODAY, 'measures' => [['test' => 'tandem_stand', 'value' => 5]]],
-        'band' => ['rest_length_mm' => 1200, 'points' => [['elongation_pct' => 25, 'force_n' => 9], ['elongation_pct' => 50, 'force_n' => 15]], 'travel_mm' => 300, 'target' => ['at' => 'mean', 'force_n' => 10]],
+        'loads' => [
+            'pieces' => [
+                [
+                    'id' => 'a', 'label' => 'a', 'mass_g' => 500, 'count' => 3, 'grip' => 'power', 'holdable' => true,
+                    'packable' => true,
+                ],
+            ],
+            'carriers' => [
+                [
+                    'id' => 't', 'label' => 't', 'mass_g' => 100, 'count' => 1, 'max_mass_g' => 5000, 'max_pieces' => 5,
+                    'grip' => 'hook',
+                ],
+            ],
+            'holding' => 'one_hand',
+            'target_g' => 900,
+            'cap_g' => 2000,
+        ],
+        'limits' => [
+            'client' => [
+                ...Made::form(),
+                'conditions' => [
+                    ['code' => 'osteoporosis', 'side' => 'left', 'since' => '2026-01-01', 'detail' => ['x']],
+                ],
+                'pregnancy' => ['due_date' => '2027-01-01'],
+            ],
+            'on' => Made::TODAY,
+            'measures' => [['test' => 'tandem_stand', 'value' => 5]],
+        ],
+        'band' => [
+            'rest_length_mm' => 1200,
+            'points' => [['elongation_pct' => 25, 'force_n' => 9], ['elongation_pct' => 50, 'force_n' => 15]],
+            'travel_mm' => 300,
+            'target' => ['at' => 'mean', 'force_n' => 10],
+        ],
         'limb' => ['body_mass_kg' => 70, 'height_mm' => 1700, 'segment' => 'arm', 'added_g' => 1000, 'at' => 'hand'],
         'pushup' => ['height_mm' => 1750, 'from' => 'toes', 'hands_mm' => 300],
-        'gate' => ['client' => Made::form(), 'on' => Made::TODAY, 'readings' => ['sbp' => 120, 'dbp' => 70, 'spo2' => 97, 'repeat' => false], 'symptoms' => ['dizziness'], 'pain' => 2, 'open_stop_signs' => ['faintness, 20 November 2026']],
-        'judge' => ['client' => Made::form(), 'on' => Made::TODAY, 'demands' => ['position' => 'standing', 'motions' => ['single_leg_load'], 'region' => 'lower', 'impact' => 0, 'hold_s' => 5]],
-        'measures' => ['client' => Made::form(), 'on' => Made::TODAY, 'results' => [['test' => 'grip', 'side' => 'left', 'value' => 20], ['test' => 'easy_set', 'load_g' => 3000, 'reps' => 8, 'rir' => 2]]],
-        'next' => ['school' => 'reps_then_load', 'dose' => DOSE_FORM, 'history' => [['date' => '2026-11-20', 'sets' => [['reps' => 12, 'effort' => 6, 'load_g' => 5000]], 'pain' => ['before' => 1]]], 'on' => Made::TODAY, 'client' => Made::form(), 'ladder_g' => [4000, 5000, 6000]],
+        'gate' => [
+            'client' => Made::form(),
+            'on' => Made::TODAY,
+            'readings' => ['sbp' => 120, 'dbp' => 70, 'spo2' => 97, 'repeat' => false],
+            'symptoms' => ['dizziness'],
+            'pain' => 2,
+            'open_stop_signs' => ['faintness, 20 November 2026'],
+        ],
+        'judge' => [
+            'client' => Made::form(),
+            'on' => Made::TODAY,
+            'demands' => [
+                'position' => 'standing', 'motions' => ['single_leg_load'], 'region' => 'lower', 'impact' => 0,
+                'hold_s' => 5,
+            ],
+        ],
+        'measures' => [
+            'client' => Made::form(),
+            'on' => Made::TODAY,
+            'results' => [
+                ['test' => 'grip', 'side' => 'left', 'value' => 20],
+                ['test' => 'easy_set', 'load_g' => 3000, 'reps' => 8, 'rir' => 2],
+            ],
+        ],
+        'next' => [
+            'school' => 'reps_then_load',
+            'dose' => DOSE_FORM,
+            'history' => [
+                [
+                    'date' => '2026-11-20', 'sets' => [['reps' => 12, 'effort' => 6, 'load_g' => 5000]],
+                    'pain' => ['before' => 1],
+                ],
+            ],
+            'on' => Made::TODAY,
+            'client' => Made::form(),
+            'ladder_g' => [4000, 5000, 6000],
+        ],
     ];
     set_error_handler(static function (int $level, string $message, string $file, int $line): never {
         throw new ErrorException($message, 0, $level, $file, $line);
@@ -148,7 +421,11 @@ it('never warns, whatever it is given', function (): void {
             $input = spoil($inputs[$verb], $made, $junk);
             [$exit, $text] = CommandLine::run([$verb], static fn (): string => (string) json_encode($input));
             $answer = json_decode($text, true);
-            if (! in_array($exit, [0, 2], true) || ! is_array($answer) || ($answer['error']['code'] ?? '') === 'internal') {
+            if (
+                ! in_array($exit, [0, 2], true)
+                || ! is_array($answer)
+                || ($answer['error']['code'] ?? '') === 'internal'
+            ) {
                 $this->fail("$verb: ".json_encode($input)." gave $text");
             }
         }
@@ -158,7 +435,10 @@ it('never warns, whatever it is given', function (): void {
     expect($i)->toBe(4000);
 });
 
-const DOSE_FORM = ['sets' => 1, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 8], 'load_g' => 5000, 'per' => 'total'];
+const DOSE_FORM = [
+    'sets' => 1, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 8], 'load_g' => 5000,
+    'per' => 'total',
+];
 
 /** One value anywhere in the input replaced by junk, or one key taken away. */
 function spoil(array $input, Made $made, array $junk): array
@@ -176,7 +456,9 @@ function spoil(array $input, Made $made, array $junk): array
 }
 
 it('runs as a program of its own, in milliseconds and without the framework', function (): void {
-    $process = proc_open([PHP_BINARY, dirname(__DIR__, 3).'/bin/buoy', 'e1rm'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+    $process = proc_open(
+        [PHP_BINARY, dirname(__DIR__, 3).'/bin/buoy', 'e1rm'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes,
+    );
     fwrite($pipes[0], '{"load_g":10000,"reps":6,"rir":2}');
     fclose($pipes[0]);
     expect(json_decode((string) stream_get_contents($pipes[1]), true)['e1rm_g'])->toBe(12414)

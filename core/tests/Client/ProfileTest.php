@@ -5,17 +5,25 @@ declare(strict_types=1);
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Client\FunctionStatus;
 use BuoyantStep\Core\Client\Grip;
-use BuoyantStep\Core\Client\GripClass;
 use BuoyantStep\Core\Client\Profile;
-use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
+use BuoyantStep\Core\Vocabulary\GripClass;
+use BuoyantStep\Core\Vocabulary\Side;
 
 it('reads a whole client', function (): void {
     $client = Made::client([
-        'conditions' => [['code' => 'osteoporosis', 'since' => '2026-01-01', 'until' => '2027-01-01', 'detail' => 'vertebral_fracture']],
+        'conditions' => [
+            [
+                'code' => 'osteoporosis', 'since' => '2026-01-01', 'until' => '2027-01-01',
+                'detail' => 'vertebral_fracture',
+            ],
+        ],
         'usual' => ['sbp' => 128, 'pain' => 2],
         'medicines' => ['beta blocker'],
         'insensate' => ['left foot'],
@@ -23,14 +31,16 @@ it('reads a whole client', function (): void {
     ]);
     expect($client->conditions[0]->details)->toBe(['vertebral_fracture'])
         ->and((string) $client->conditions[0]->until)->toBe('2027-01-01')
-        ->and($client->usual->sbp)->toBe(128.0)
+        ->and($client->usual->systolic)->toBe(128.0)
         ->and($client->usual->spo2)->toBeNull()
         ->and($client->takes('beta blocker'))->toBeTrue()
         ->and($client->takes('insulin'))->toBeFalse()
         ->and($client->schools)->toBe(['pain' => 'none']);
 });
 
-it('refuses a field that is missing, of another kind or implausible, and names it', function (array $with, string $pointer): void {
+it('refuses a field that is missing, of another kind or implausible, and names it', function (
+    array $with, string $pointer,
+): void {
     try {
         Profile::read(new Bag([...Made::form(), ...$with], '/client'));
         $this->fail('accepted');
@@ -46,13 +56,18 @@ it('refuses a field that is missing, of another kind or implausible, and names i
     'a height in metres' => [['height_mm' => 2], '/client/height_mm'],
     'an unknown grip' => [['function' => ['grip' => ['left' => 'firm']]], '/client/function/grip/left'],
     'a condition without code' => [['conditions' => [['side' => 'left']]], '/client/conditions/0/code'],
-    'an unknown side' => [['conditions' => [['code' => 'osteoporosis', 'side' => 'middle']]], '/client/conditions/0/side'],
-    'an unknown birth' => [['postpartum' => ['birth_date' => '2026-01-01', 'birth' => 'forceps']], '/client/postpartum/birth'],
+    'an unknown side' => [
+        ['conditions' => [['code' => 'osteoporosis', 'side' => 'middle']]], '/client/conditions/0/side',
+    ],
+    'an unknown birth' => [
+        ['postpartum' => ['birth_date' => '2026-01-01', 'birth' => 'forceps']], '/client/postpartum/birth',
+    ],
     'an implausible usual' => [['usual' => ['sbp' => 20]], '/client/usual/sbp'],
 ]);
 
 it('counts someone as fragile for each of the reasons', function (array $with, bool $fragile): void {
-    expect(Made::client($with)->isFragile(Day::of(Made::TODAY)))->toBe($fragile);
+    expect(RuleBook::standard()->envelope(new Facts(Made::client($with), Day::of(Made::TODAY)))
+        ->is(ConditionTrait::Fragile))->toBe($fragile);
 })->with([
     'nothing' => [[], false],
     '79' => [['birth_date' => '1946-11-26'], false],
@@ -64,9 +79,15 @@ it('counts someone as fragile for each of the reasons', function (array $with, b
     'sternotomy' => [['conditions' => [['code' => 'sternotomy']]], true],
     'cancer under treatment' => [['conditions' => [['code' => 'cancer', 'detail' => 'under_treatment']]], true],
     'cancer after treatment' => [['conditions' => [['code' => 'cancer']]], false],
-    'alone, cannot rise' => [['function' => ['standing' => 'free', 'home' => 'alone', 'floor_transfer' => 'none']], true],
-    'alone, rises alone' => [['function' => ['standing' => 'free', 'home' => 'alone', 'floor_transfer' => 'alone']], false],
-    'not alone, cannot rise' => [['function' => ['standing' => 'free', 'home' => 'carer', 'floor_transfer' => 'none']], false],
+    'alone, cannot rise' => [
+        ['function' => ['standing' => 'free', 'home' => 'alone', 'floor_transfer' => 'none']], true,
+    ],
+    'alone, rises alone' => [
+        ['function' => ['standing' => 'free', 'home' => 'alone', 'floor_transfer' => 'alone']], false,
+    ],
+    'not alone, cannot rise' => [
+        ['function' => ['standing' => 'free', 'home' => 'carer', 'floor_transfer' => 'none']], false,
+    ],
 ]);
 
 it('lets each hand hold what its grip allows', function (Grip $grip, array $allowed): void {
@@ -97,8 +118,12 @@ it('takes the weaker hand for two-handed work, and an unknown hand for none', fu
         ->and((new FunctionStatus(gripLeft: Grip::Full))->grip(Side::Both))->toBe(Grip::None);
 });
 
-it('knows when a condition is in force', function (?string $since, ?string $until, array $details, bool $inForce): void {
-    $condition = new Condition('x', null, $since === null ? null : Day::of($since), $until === null ? null : Day::of($until), $details);
+it('knows when a condition is in force', function (
+    ?string $since, ?string $until, array $details, bool $inForce,
+): void {
+    $condition = new Condition(
+        'x', null, $since === null ? null : Day::of($since), $until === null ? null : Day::of($until), $details,
+    );
     expect($condition->inForce(Day::of(Made::TODAY)))->toBe($inForce);
 })->with([
     'always' => [null, null, [], true],
@@ -145,9 +170,20 @@ it('refuses dates that cannot be true on the day, at their field', function (arr
     'due in 40 weeks' => [['pregnancy' => ['due_date' => '2027-09-01']], null],
     'due in 40 weeks and a day' => [['pregnancy' => ['due_date' => '2027-09-02']], '/client/pregnancy/due_date'],
     'gave birth today' => [['postpartum' => ['birth_date' => '2026-11-25', 'birth' => 'vaginal']], null],
-    'gives birth tomorrow' => [['postpartum' => ['birth_date' => '2026-11-26', 'birth' => 'vaginal']], '/client/postpartum/birth_date'],
-    'an order of one day' => [['conditions' => [['code' => 'sternotomy', 'since' => '2026-10-01', 'until' => '2026-10-01']]], null],
-    'an end before its start' => [['conditions' => [['code' => 'osteoporosis'], ['code' => 'sternotomy', 'since' => '2026-10-01', 'until' => '2026-09-30']]], '/client/conditions/1/until'],
+    'gives birth tomorrow' => [
+        ['postpartum' => ['birth_date' => '2026-11-26', 'birth' => 'vaginal']], '/client/postpartum/birth_date',
+    ],
+    'an order of one day' => [
+        ['conditions' => [['code' => 'sternotomy', 'since' => '2026-10-01', 'until' => '2026-10-01']]], null,
+    ],
+    'an end before its start' => [
+        [
+            'conditions' => [
+                ['code' => 'osteoporosis'], ['code' => 'sternotomy', 'since' => '2026-10-01', 'until' => '2026-09-30'],
+            ],
+        ],
+        '/client/conditions/1/until',
+    ],
     'an end without a start' => [['conditions' => [['code' => 'sternotomy', 'until' => '2026-09-30']]], null],
     'a start without an end' => [['conditions' => [['code' => 'sternotomy', 'since' => '2026-09-30']]], null],
 ]);
@@ -156,15 +192,21 @@ it('counts days of gestation and days since a birth', function (): void {
     $on = Day::of(Made::TODAY);
     expect(Made::client(['pregnancy' => ['due_date' => '2027-04-14']])->gestationDay($on))->toBe(140)
         ->and(Made::client()->gestationDay($on))->toBeNull()
-        ->and(Made::client(['postpartum' => ['birth_date' => '2026-11-20', 'birth' => 'vaginal']])->daysSinceBirth($on))->toBe(5)
+        ->and(
+            Made::client(['postpartum' => ['birth_date' => '2026-11-20', 'birth' => 'vaginal']])->daysSinceBirth($on),
+        )->toBe(5)
         ->and(Made::client()->daysSinceBirth($on))->toBeNull();
 });
 
 it('knows a medicine however it is written', function (string $written, bool $takes): void {
     expect(Made::client(['medicines' => [$written]])->takes('beta blocker'))->toBe($takes);
-})->with([['beta blocker', true], ['Beta-Blocker', true], ['BETA_BLOCKER (bisoprolol 2.5)', true], ['alpha blocker', false]]);
+})->with(
+    [['beta blocker', true], ['Beta-Blocker', true], ['BETA_BLOCKER (bisoprolol 2.5)', true], ['alpha blocker', false]],
+);
 
-it('lowers the hands that a condition weakens, and no other', function (array $condition, Grip $left, Grip $right): void {
+it('lowers the hands that a condition weakens, and no other', function (
+    array $condition, Grip $left, Grip $right,
+): void {
     $conditions = [Condition::read(new Bag($condition))];
     $function = (new FunctionStatus(gripLeft: Grip::Full, gripRight: Grip::Fair))->lessHandFunction($conditions);
     expect([$function->grip(Side::Left), $function->grip(Side::Right)])->toBe([$left, $right]);
@@ -181,10 +223,14 @@ it('never strengthens a hand by a condition', function (): void {
     $after = $weak->lessHandFunction([new Condition('hand_function_weak', Side::Both)]);
     expect([$after->grip(Side::Left), $after->grip(Side::Right)])->toBe([Grip::None, Grip::Weak])
         // A hand that nobody asked about stays one that nobody asked about.
-        ->and((new FunctionStatus)->lessHandFunction([new Condition('hand_function_weak', Side::Both)])->gripLeft)->toBeNull();
+        ->and(
+            (new FunctionStatus)->lessHandFunction([new Condition('hand_function_weak', Side::Both)])->gripLeft,
+        )->toBeNull();
 });
 
-it('rises from the floor alone, or with help that is there', function (string $transfer, string $home, bool $rises): void {
+it('rises from the floor alone, or with help that is there', function (
+    string $transfer, string $home, bool $rises,
+): void {
     $function = Made::client(['function' => ['floor_transfer' => $transfer, 'home' => $home]])->function;
     expect($function->canRiseFromFloor())->toBe($rises);
 })->with([
@@ -204,7 +250,13 @@ it('counts nobody asked about as nobody at home', function (): void {
 });
 
 it('gives two-handed work only the aids that both hands have', function (): void {
-    $function = Made::client(['function' => ['aids' => ['left' => ['wrist_loop', 'strap_mitt'], 'right' => ['strap_mitt', 'forearm_strap']]]])->function;
+    $function = Made::client(
+        [
+            'function' => [
+                'aids' => ['left' => ['wrist_loop', 'strap_mitt'], 'right' => ['strap_mitt', 'forearm_strap']],
+            ],
+        ],
+    )->function;
     $codes = static fn (Side $side): array => array_map(static fn ($a): string => $a->value, $function->aids($side));
     expect($codes(Side::Left))->toBe(['wrist_loop', 'strap_mitt'])
         ->and($codes(Side::Right))->toBe(['strap_mitt', 'forearm_strap'])

@@ -9,13 +9,10 @@ use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Kit;
-use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Plan\Drafter;
-use BuoyantStep\Core\Plan\Situation;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Tests\Support\Made;
-use BuoyantStep\Core\Units\Day;
 
 /** @return array{list<string>, list<string>} fields asked twice, fields refused */
 function sense(array $amount, int $sets, Goal $goal): array
@@ -25,7 +22,9 @@ function sense(array $amount, int $sets, Goal $goal): array
     return [array_keys(DoseSense::asks($dose, $goal)), array_keys(DoseSense::refusals($dose, $goal))];
 }
 
-it('asks twice past what is usual and refuses past all sense, on both sides of each bound', function (array $amount, int $sets, Goal $goal, array $asked, array $refused): void {
+it('asks twice past what is usual and refuses past all sense, on both sides of each bound', function (
+    array $amount, int $sets, Goal $goal, array $asked, array $refused,
+): void {
     expect(sense($amount, $sets, $goal))->toBe([$asked, $refused]);
 })->with([
     'thirty reps' => [['reps' => ['lo' => 30, 'hi' => 30]], 6, Goal::StrengthOlder, [], []],
@@ -47,7 +46,9 @@ it('asks twice past what is usual and refuses past all sense, on both sides of e
 
 it('says what is usual', function (): void {
     $dose = Dose::read(new Bag(['sets' => 8, 'reps' => ['lo' => 8, 'hi' => 40], 'effort' => ['lo' => 4, 'hi' => 6]]));
-    expect(DoseSense::asks($dose, Goal::StrengthOlder))->toBe(['sets' => '8 sets; up to 6 are usual.', 'amount' => '40 reps a set; up to 30 are usual.']);
+    expect(DoseSense::asks($dose, Goal::StrengthOlder))->toBe(
+        ['sets' => '8 sets; up to 6 are usual.', 'amount' => '40 reps a set; up to 30 are usual.'],
+    );
 });
 
 it('never asks twice about what is drafted', function (): void {
@@ -56,9 +57,11 @@ it('never asks twice about what is drafted', function (): void {
     $drafted = 0;
     for ($i = 0; $i < 60; $i++) {
         $client = Profile::read(new Bag($made->randomForm()));
-        $situation = new Situation($client, Day::of(Made::TODAY), new MeasureSet([]), new Kit([], []), $catalogue, RuleBook::standard());
+        $situation = Made::situation($client, new MeasureSet([]), new Kit([], []));
         foreach ((new Drafter($situation))->draft(new Wishes(minutes: 60))->items as $item) {
-            expect(DoseSense::asks($item->dose, $item->goal))->toBe([])->and(DoseSense::refusals($item->dose, $item->goal))->toBe([]);
+            expect(DoseSense::asks($item->dose, $item->goal))->toBe([])->and(
+                DoseSense::refusals($item->dose, $item->goal),
+            )->toBe([]);
             $drafted++;
         }
     }

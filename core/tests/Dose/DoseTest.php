@@ -4,26 +4,34 @@ declare(strict_types=1);
 
 use BuoyantStep\Core\Dose\Bridge;
 use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Dose\Dosing;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
-use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\MakeableLoads;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Limit;
-use BuoyantStep\Core\Limits\Scope;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Vocabulary\Per;
 
-function doseOf(string $family, string $rung, Goal $goal, ?Envelope $envelope = null, ?OneRepMax $max = null, ?Kit $kit = null): Dosing
-{
+function doseOf(
+    string $family,
+    string $rung,
+    Goal $goal,
+    ?Envelope $envelope = null,
+    ?OneRepMax $max = null,
+    ?Kit $kit = null,
+): Dosing {
     $found = Catalogue::standard()->family($family)->rung($rung);
-    $ladder = $found->holding === null ? null : MakeableLoads::ladder($kit ?? Made::kitchen(), $found->holding, 20000);
+    $ladder = $found->work->holding === null
+        ? null
+        : MakeableLoads::ladder($kit ?? Made::kitchen(), $found->work->holding, 20000);
 
     return (new Prescriber($envelope ?? Made::envelope([])))->prescribe($found, $goal, 2, $max, $ladder);
 }
@@ -52,57 +60,88 @@ it('solves the smallest number of reps that crosses', function (): void {
     }
 });
 
-it('takes load from the measure, the nearest the kit makes under the cap, and solves the reps again', function (): void {
-    // 1RM 8 kg; 60-80 %: 4.8-6.4 kg. Eight reps with two left is n = 10: 6 kg.
-    $kit = Made::kit([['id' => 'a', 'mass_g' => 5000], ['id' => 'b', 'mass_g' => 5900], ['id' => 'c', 'mass_g' => 7000]]);
-    $dosing = doseOf('tote_row', 'hand_chair', Goal::StrengthOlder, max: OneRepMax::estimate(6000, 8, 2), kit: $kit);
-    expect($dosing->dose?->loadG)->toBe(5900)
-        ->and($dosing->dose?->amount->label())->toBe('8')
-        ->and($dosing->findings)->toBe([])
-        ->and(array_map(static fn ($r): string => $r->from, $dosing->because))->toBe(['goal', 'measure', 'goal', 'kit', 'rule']);
-});
+it('takes load from the measure, the nearest the kit makes under the cap, and solves the reps '
+    .'again', function (): void {
+        // 1RM 8 kg; 60-80 %: 4.8-6.4 kg. Eight reps with two left is n = 10: 6 kg.
+        $kit = Made::kit(
+            [['id' => 'a', 'mass_g' => 5000], ['id' => 'b', 'mass_g' => 5900], ['id' => 'c', 'mass_g' => 7000]],
+        );
+        $dosing = doseOf(
+            'tote_row', 'hand_chair', Goal::StrengthOlder, max: OneRepMax::estimate(6000, 8, 2), kit: $kit,
+        );
+        expect($dosing->dose?->loadG)->toBe(5900)
+            ->and($dosing->dose?->amount->label())->toBe('8')
+            ->and($dosing->findings)->toBe([])
+            ->and(
+                array_map(static fn ($r): string => $r->from, $dosing->because),
+            )->toBe(['goal', 'measure', 'goal', 'kit', 'rule']);
+    });
 
 it('lets the envelope win over the goal, and says which rule', function (): void {
-    $dosing = doseOf('tote_row', 'hand_chair', Goal::StrengthOlder, Made::envelope([['code' => 'osteoporosis', 'detail' => 'vertebral_fracture'], ['code' => 'hypertension_controlled']]), OneRepMax::estimate(6000, 8, 2));
+    $dosing = doseOf(
+        'tote_row',
+        'hand_chair',
+        Goal::StrengthOlder,
+        Made::envelope(
+            [['code' => 'osteoporosis', 'detail' => 'vertebral_fracture'], ['code' => 'hypertension_controlled']],
+        ),
+        OneRepMax::estimate(6000, 8, 2),
+    );
     expect($dosing->dose?->loadG)->toBeLessThanOrEqual(4800)
         ->and($dosing->dose?->effort->hi)->toBe(7)
-        ->and($dosing->capG)->toBe(4800)
-        ->and(array_map(static fn ($r): string => $r->rule, $dosing->because))->toContain('osteoporosis', 'hypertension_controlled');
+        ->and($dosing->cap->grams)->toBe(4800)
+        ->and(
+            array_map(static fn ($r): string => $r->rule, $dosing->because),
+        )->toContain('osteoporosis', 'hypertension_controlled');
 });
 
-it('is never uncapped: with a load cap and no estimate it is the lightest load, fifteen reps, effort four', function (): void {
-    $dosing = doseOf('tote_row', 'hand_chair', Goal::StrengthFirstBlock, Made::envelope([['code' => 'older_adult_new']]));
-    expect($dosing->dose?->loadG)->toBe(150)
-        ->and($dosing->dose?->amount->label())->toBe('15')
-        ->and($dosing->dose?->effort->hi)->toBe(4);
-});
+it('is never uncapped: with a load cap and no estimate it is the lightest load, fifteen reps, effort '
+    .'four', function (): void {
+        $dosing = doseOf(
+            'tote_row', 'hand_chair', Goal::StrengthFirstBlock, Made::envelope([['code' => 'older_adult_new']]),
+        );
+        expect($dosing->dose?->loadG)->toBe(150)
+            ->and($dosing->dose?->amount->label())->toBe('15')
+            ->and($dosing->dose?->effort->hi)->toBe(4);
+    });
 
 it('says when a load is too light to change anything, and not when a limit holds it light', function (): void {
     $light = Made::kit([['id' => 'can', 'mass_g' => 500]]);
     $max = OneRepMax::estimate(9000, 8, 2);
-    expect(implode(' ', doseOf('tote_row', 'hand_chair', Goal::StrengthOlder, max: $max, kit: $light)->findings))->toContain('Too light to change anything')
-        ->and(implode(' ', doseOf('tote_row', 'hand_chair', Goal::StrengthOlder, liftLimit(600), $max, $light)->findings))->not->toContain('Too light');
+    expect(
+        implode(' ', doseOf('tote_row', 'hand_chair', Goal::StrengthOlder, max: $max, kit: $light)->findings),
+    )->toContain('Too light to change anything')
+        ->and(
+            implode(' ', doseOf('tote_row', 'hand_chair', Goal::StrengthOlder, liftLimit(600), $max, $light)->findings),
+        )->not->toContain('Too light');
 });
 
 function liftLimit(int $grams): Envelope
 {
-    return Made::envelope([])->merge(new Envelope([new Limit(Field::LiftMaxG, $grams, 'order', 'Surgeon\'s order.', 'order')]));
+    return Made::envelope([])->merge(
+        new Envelope([new Limit(Field::LiftMaxG, $grams, 'order', 'Surgeon\'s order.', 'order')]),
+    );
 }
 
 it('halves a lift limit for each hand', function (): void {
-    $prescriber = new Prescriber(liftLimit(4500));
-    expect($prescriber->cap(new Scope, Holding::EachHand, null)->grams)->toBe(2250)
-        ->and($prescriber->cap(new Scope, Holding::OneHand, null)->grams)->toBe(4500);
+    $limits = new DoseLimits(liftLimit(4500));
+    expect($limits->cap(Per::Hand)->grams)->toBe(2250)
+        ->and($limits->cap(Per::Total)->grams)->toBe(4500);
 });
 
 it('says what the lightest is when even that is over the cap', function (): void {
-    $dosing = doseOf('tote_row', 'hand_chair', Goal::StrengthOlder, liftLimit(1500), OneRepMax::estimate(6000, 8, 2), Made::kit([['id' => 'a', 'mass_g' => 2100]]));
+    $dosing = doseOf(
+        'tote_row', 'hand_chair', Goal::StrengthOlder, liftLimit(1500), OneRepMax::estimate(6000, 8, 2),
+        Made::kit([['id' => 'a', 'mass_g' => 2100]]),
+    );
     expect($dosing->dose)->toBeNull()
         ->and($dosing->findings[0])->toContain(Made::said('lightest you can make here is 2.1 kg, the cap is 1.5 kg'));
 });
 
 it('reports crossed rep limits as a conflict and gives no dose', function (): void {
-    $crossed = Made::envelope([['code' => 'hypertension_controlled']])->merge(new Envelope([new Limit(Field::RepsMax, 6, 'order', 'Six at most.', 'order')]));
+    $crossed = Made::envelope([['code' => 'hypertension_controlled']])->merge(
+        new Envelope([new Limit(Field::RepsMax, 6, 'order', 'Six at most.', 'order')]),
+    );
     expect(doseOf('heel_raise', 'seated', Goal::StrengthOlder, $crossed)->dose)->toBeNull();
 });
 
@@ -113,15 +152,29 @@ it('shortens hard holds but not balance stances', function (): void {
 });
 
 it('reads and writes a dose in the open form', function (): void {
-    $form = ['sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 6, 'hi' => 8], 'load_g' => 5000, 'per' => 'hand', 'rest_s' => 60, 'tempo' => '3-0-2-0', 'days_a_week' => 2];
+    $form = [
+        'sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 6, 'hi' => 8], 'load_g' => 5000,
+        'per' => 'hand', 'rest_s' => 60, 'tempo' => '3-0-2-0', 'days_a_week' => 2,
+    ];
     expect(Dose::read(new Bag($form))->jsonSerialize())->toEqual($form)
         ->and(Dose::read(new Bag($form))->amountLabel())->toBe('2 × 8-12');
 });
 
 it('refuses a dose that counts nothing, or two things', function (array $amount): void {
     Dose::read(new Bag(['sets' => 2, 'effort' => ['lo' => 5, 'hi' => 6], ...$amount]));
-})->with([[[]], [['reps' => ['lo' => 5, 'hi' => 8], 'seconds' => ['lo' => 5, 'hi' => 8]]], [['reps' => ['lo' => 9, 'hi' => 8]]], [['reps' => ['lo' => 0, 'hi' => 8]]]])->throws(InvalidInput::class);
+})->with(
+    [
+        [[]],
+        [['reps' => ['lo' => 5, 'hi' => 8], 'seconds' => ['lo' => 5, 'hi' => 8]]],
+        [['reps' => ['lo' => 9, 'hi' => 8]]],
+        [['reps' => ['lo' => 0, 'hi' => 8]]],
+    ],
+)->throws(InvalidInput::class);
 
 it('says minutes as minutes', function (): void {
-    expect(Dose::read(new Bag(['sets' => 1, 'seconds' => ['lo' => 180, 'hi' => 300], 'effort' => ['lo' => 2, 'hi' => 4]]))->amountLabel())->toBe('3-5 min');
+    expect(
+        Dose::read(
+            new Bag(['sets' => 1, 'seconds' => ['lo' => 180, 'hi' => 300], 'effort' => ['lo' => 2, 'hi' => 4]]),
+        )->amountLabel(),
+    )->toBe('3-5 min');
 });

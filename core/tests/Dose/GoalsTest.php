@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
+use BuoyantStep\Core\Dose\Breach;
+use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Dose\Dosing;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Catalogue;
-use BuoyantStep\Core\Exercises\DoseKind;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Kit\Ladder;
@@ -17,20 +18,36 @@ use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /** @param  list<array{Field, int|string}>  $limits */
 function envelopeWith(array $limits): Envelope
 {
-    return new Envelope(array_map(static fn (array $l): Limit => new Limit($l[0], $l[1], 'order', 'As ordered.', 'an order'), $limits));
+    return new Envelope(
+        array_map(static fn (array $l): Limit => new Limit($l[0], $l[1], 'order', 'As ordered.', 'an order'), $limits),
+    );
 }
 
 /** @param  list<int>  $ladder grams */
-function dosedWith(Goal $goal, array $limits = [], array $ladder = [4000, 5000, 5500, 6000], ?OneRepMax $max = null, string $path = 'tote_row/hand_chair'): Dosing
-{
+function dosedWith(
+    Goal $goal,
+    array $limits = [],
+    array $ladder = [4000, 5000, 5500, 6000],
+    ?OneRepMax $max = null,
+    string $path = 'tote_row/hand_chair',
+): Dosing {
     [$family, $rung] = explode('/', $path);
     $found = Catalogue::standard()->family($family)->rung($rung);
 
-    return (new Prescriber(envelopeWith($limits)))->prescribe($found, $goal, 2, $max, new Ladder(Holding::OneHand, array_map(static fn (int $g): Makeable => new Makeable($g, null, ['p' => 1]), $ladder)));
+    return (new Prescriber(envelopeWith($limits)))->prescribe(
+        $found,
+        $goal,
+        2,
+        $max,
+        new Ladder(
+            Holding::OneHand, array_map(static fn (int $g): Makeable => new Makeable($g, null, ['p' => 1]), $ladder),
+        ),
+    );
 }
 
 /** @return list<string> */
@@ -44,7 +61,7 @@ function countedIn(DoseKind $kind): Rung
 {
     foreach (Catalogue::standard()->families() as $family) {
         foreach ($family->rungs as $rung) {
-            if ($rung->doseKind === $kind && $rung->holding === null && $rung->band === null) {
+            if ($rung->work->kind === $kind && $rung->work->holding === null && $rung->work->band === null) {
                 return $rung;
             }
         }
@@ -52,9 +69,17 @@ function countedIn(DoseKind $kind): Rung
     throw new RuntimeException("No free rung counts in {$kind->value}.");
 }
 
-it('is the table of goals', function (Goal $goal, string $sets, string $amount, string $effort, ?string $percent, int $rest, string $tempo): void {
+it('is the table of goals', function (
+    Goal $goal, string $sets, string $amount, string $effort, ?string $percent, int $rest, string $tempo,
+): void {
     $row = $goal->row();
-    expect([$row->sets->label(), $row->amount->label(), $row->effort->label(), $row->percent?->label(), $row->restS, $row->tempo])->toBe([$sets, $amount, $effort, $percent, $rest, $tempo])
+    expect(
+        [
+            $row->sets->label(), $row->amount->label(), $row->effort->label(), $row->percent?->label(),
+            $row->pace->restS,
+            $row->pace->tempo,
+        ],
+    )->toBe([$sets, $amount, $effort, $percent, $rest, $tempo])
         ->and($row->source)->not->toBe('');
 })->with([
     'warm-up' => [Goal::WarmUp, '1', '180-300', '2-4', null, 0, ''],
@@ -70,11 +95,15 @@ it('is the table of goals', function (Goal $goal, string $sets, string $amount, 
     'mobility' => [Goal::Mobility, '2-4', '10-30', '2-3', null, 10, ''],
 ]);
 
-it('begins with two sets where the goal allows two, and with the goal\'s own number where not', function (Goal $goal, int $sets): void {
+it('begins with two sets where the goal allows two, and with the goal\'s own number where not', function (
+    Goal $goal, int $sets,
+): void {
     expect(dosedWith($goal, max: OneRepMax::estimate(6000, 8, 2))->dose?->sets)->toBe($sets);
 })->with([[Goal::StrengthFirstBlock, 2], [Goal::StrengthOlder, 2], [Goal::StrengthTrained, 3], [Goal::Power, 2]]);
 
-it('counts steps, trips, seconds and reps each in their own way', function (DoseKind $kind, Goal $goal, string $amount, string $tempo): void {
+it('counts steps, trips, seconds and reps each in their own way', function (
+    DoseKind $kind, Goal $goal, string $amount, string $tempo,
+): void {
     $dose = (new Prescriber(new Envelope))->prescribe(countedIn($kind), $goal, 3)->dose;
     expect($dose?->amount->label())->toBe($amount)
         ->and($dose?->tempo)->toBe($tempo)
@@ -87,7 +116,9 @@ it('counts steps, trips, seconds and reps each in their own way', function (Dose
     'reps of a balance goal' => [DoseKind::Reps, Goal::Balance, '8-12', ''],
 ]);
 
-it('cuts the goal by one limit at a time, and says by which', function (Goal $goal, array $limits, string $of, string|int $value, bool $said): void {
+it('cuts the goal by one limit at a time, and says by which', function (
+    Goal $goal, array $limits, string $of, string|int $value, bool $said,
+): void {
     $dosing = dosedWith($goal, $limits, max: OneRepMax::estimate(6000, 8, 2));
     $dose = $dosing->dose;
     expect(match ($of) {
@@ -120,10 +151,18 @@ it('cuts the reps of an exercise without a load', function (array $limits, strin
 ]);
 
 it('says that a goal cannot be met where a limit wins', function (int $max, bool $unmet): void {
-    expect(in_array('goal_unmet', rulesOf(dosedWith(Goal::StrengthOlder, [[Field::EffortMax, $max]], max: OneRepMax::estimate(6000, 8, 2))), true))->toBe($unmet);
+    expect(
+        in_array(
+            'goal_unmet',
+            rulesOf(dosedWith(Goal::StrengthOlder, [[Field::EffortMax, $max]], max: OneRepMax::estimate(6000, 8, 2))),
+            true,
+        ),
+    )->toBe($unmet);
 })->with([[6, false], [5, true]]);
 
-it('aims at the lowest of the goal\'s top, the reserve after the fewest reps, and the cap', function (Goal $goal, array $limits, string $says): void {
+it('aims at the lowest of the goal\'s top, the reserve after the fewest reps, and the cap', function (
+    Goal $goal, array $limits, string $says,
+): void {
     // 6 kg for 8 with 2 left: 8 kg.
     $dosing = dosedWith($goal, $limits, max: OneRepMax::estimate(6000, 8, 2));
     $target = array_values(array_filter($dosing->because, static fn (Reason $r): bool => $r->rule === 'target'))[0];
@@ -135,12 +174,20 @@ it('aims at the lowest of the goal\'s top, the reserve after the fewest reps, an
     'the goal\'s top' => [Goal::StrengthFirstBlock, [], 'Target 4.8 kg: 60 % of the estimated 1RM.'],
     'a percent cap' => [Goal::StrengthOlder, [[Field::LoadPctMax, 50]], 'Target 4 kg: the cap.'],
     'a lift limit' => [Goal::StrengthOlder, [[Field::LiftMaxG, 5200]], 'Target 5.2 kg: the cap.'],
-    'the tighter of two caps' => [Goal::StrengthOlder, [[Field::LoadPctMax, 50], [Field::LiftMaxG, 5200]], 'Target 4 kg: the cap.'],
-    'the lift limit below the percent' => [Goal::StrengthOlder, [[Field::LoadPctMax, 50], [Field::LiftMaxG, 3900]], 'Target 3.9 kg: the cap.'],
-    'a cap above everything' => [Goal::StrengthOlder, [[Field::LiftMaxG, 9000]], 'Target 6 kg: leaves 2 in reserve after 8 reps.'],
+    'the tighter of two caps' => [
+        Goal::StrengthOlder, [[Field::LoadPctMax, 50], [Field::LiftMaxG, 5200]], 'Target 4 kg: the cap.',
+    ],
+    'the lift limit below the percent' => [
+        Goal::StrengthOlder, [[Field::LoadPctMax, 50], [Field::LiftMaxG, 3900]], 'Target 3.9 kg: the cap.',
+    ],
+    'a cap above everything' => [
+        Goal::StrengthOlder, [[Field::LiftMaxG, 9000]], 'Target 6 kg: leaves 2 in reserve after 8 reps.',
+    ],
 ]);
 
-it('takes the nearest load under the cap, then solves the reps for it', function (array $ladder, int $loadG, string $reps): void {
+it('takes the nearest load under the cap, then solves the reps for it', function (
+    array $ladder, int $loadG, string $reps,
+): void {
     $dose = dosedWith(Goal::StrengthOlder, [], $ladder, OneRepMax::estimate(6000, 8, 2))->dose;
     expect($dose?->loadG)->toBe($loadG)->and($dose?->amount->label())->toBe($reps);
 })->with([
@@ -152,13 +199,17 @@ it('takes the nearest load under the cap, then solves the reps for it', function
     'one well below it' => [[4000, 5000, 7000], 5000, '12'],
 ]);
 
-it('says when the kit has nothing, nothing light enough, or only what is too light', function (array $ladder, array $limits, bool $dosed, string $finding): void {
+it('says when the kit has nothing, nothing light enough, or only what is too light', function (
+    array $ladder, array $limits, bool $dosed, string $finding,
+): void {
     $dosing = dosedWith(Goal::StrengthOlder, $limits, $ladder, OneRepMax::estimate(6000, 8, 2));
     expect($dosing->dose !== null)->toBe($dosed)
         ->and(implode(' ', $dosing->findings))->toContain(Made::said($finding));
 })->with([
     'nothing' => [[], [], false, 'add a piece or a carrier'],
-    'all over the cap' => [[4000], [[Field::LiftMaxG, 3999]], false, 'The lightest you can make here is 4 kg, the cap is 4 kg'],
+    'all over the cap' => [
+        [4000], [[Field::LiftMaxG, 3999]], false, 'The lightest you can make here is 4 kg, the cap is 4 kg',
+    ],
     'all over the target' => [[7000], [], false, 'Even the lightest load here, 7 kg, overshoots the target of 6 kg'],
     // 2.5 of 8 kg.
     'too light' => [[2500], [], true, 'Too light to change anything: 31 % of the estimated 1RM'],
@@ -169,7 +220,9 @@ it('takes forty percent for useful and a gram less for too light', function (int
     expect(str_contains(implode(' ', $dosing->findings), 'Too light'))->toBe($tooLight);
 })->with([[3200, false], [3199, true]]);
 
-it('does without an estimate: the lightest, blind only where a percent is capped', function (array $limits, ?string $reps, int $effortTop): void {
+it('does without an estimate: the lightest, blind only where a percent is capped', function (
+    array $limits, ?string $reps, int $effortTop,
+): void {
     $dosing = dosedWith(Goal::StrengthOlder, $limits);
     expect($dosing->dose?->amount->label())->toBe($reps)
         ->and($dosing->dose?->loadG)->toBe(4000)
@@ -189,7 +242,9 @@ it('gives no load at all where none is allowed', function (): void {
         ->and(dosedWith(Goal::StrengthOlder, [[Field::LiftMaxG, 4000]])->dose?->loadG)->toBe(4000);
 });
 
-it('doses a band without a measure blind under a percent cap, freely without one, and not at all at nought', function (array $limits, ?string $reps, ?int $effortTop): void {
+it('doses a band without a measure blind under a percent cap, freely without one, and not at all at nought', function (
+    array $limits, ?string $reps, ?int $effortTop,
+): void {
     $rung = Catalogue::standard()->family('band_row')->rung('seated');
     $dose = (new Prescriber(envelopeWith($limits)))->prescribe($rung, Goal::StrengthOlder, 2)->dose;
     expect($dose?->amount->label())->toBe($reps)->and($dose?->effort->hi)->toBe($effortTop);
@@ -204,12 +259,17 @@ it('finds a breach at a limit\'s edge and not within it', function (array $limit
     $dosing = dosedWith(Goal::StrengthOlder, [], max: OneRepMax::estimate(6000, 8, 2));
     $rung = Catalogue::standard()->family('tote_row')->rung('hand_chair');
     $dose = $dosing->dose?->with(...$with);
-    $breaches = (new Prescriber(envelopeWith($limits)))->breaches($rung, Goal::StrengthOlder, $dose, OneRepMax::estimate(6000, 8, 2));
-    expect(array_map(static fn (Limit $l): string => $l->field->value, $breaches))->toBe($fields);
+    $door = new DoseLimits(
+        envelopeWith($limits), $rung->demands->scope(), Goal::StrengthOlder, OneRepMax::estimate(6000, 8, 2)->grams,
+    );
+    $breaches = $door->breaches($dose);
+    expect(array_map(static fn (Breach $b): string => $b->limit->field->value, $breaches))->toBe($fields);
 })->with([
     'rest at its least' => [[[Field::RestMinS, 90]], ['restS' => 90], []],
     'rest a second short' => [[[Field::RestMinS, 90]], ['restS' => 89], ['rest_min_s']],
-    'rest of a single set' => [[[Field::RestMinS, 90]], ['restS' => 10, 'sets' => 1], []],
+    'rest of a single set, before the next exercise' => [
+        [[Field::RestMinS, 90]], ['restS' => 10, 'sets' => 1], ['rest_min_s'],
+    ],
     'reps at their least' => [[[Field::RepsMin, 8]], [], []],
     'reps below it' => [[[Field::RepsMin, 9]], [], ['reps_min']],
     'reps above the most' => [[[Field::RepsMax, 7]], [], ['reps_max']],

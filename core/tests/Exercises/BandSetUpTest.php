@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Exercises\BandCap;
 use BuoyantStep\Core\Exercises\BandSetUp;
+use BuoyantStep\Core\Exercises\BandUser;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Kit\Band;
@@ -37,8 +39,8 @@ it('reads a scale: 9.80665 N is one kilogram, and a pull to 180 cm of 120 is hal
 
 it('says where to stand for a row, further away for a harder pull', function (): void {
     $client = Made::client(['height_mm' => 1700]);
-    $light = BandSetUp::of(kitBand(), bandRung('band_row/standing'), $client, 'mean', 20);
-    $hard = BandSetUp::of(kitBand(), bandRung('band_row/standing'), $client, 'mean', 40);
+    $light = BandSetUp::of(kitBand(), bandRung('band_row/standing'), new BandUser($client), 'mean', 20);
+    $hard = BandSetUp::of(kitBand(), bandRung('band_row/standing'), new BandUser($client), 'mean', 40);
     expect($hard->standMm)->toBeGreaterThan($light->standMm)
         ->and($light->band->mean($light->startMm, $light->endMm))->toEqualWithDelta(20.0, 0.01)
         // the band at its start length, and the arm that reaches towards the anchor
@@ -49,7 +51,9 @@ it('says where to stand for a row, further away for a harder pull', function ():
 });
 
 it('says how short to grip where the body fixes the distance', function (): void {
-    $setUp = BandSetUp::of(kitBand(), bandRung('band_curl/one'), Made::client(['height_mm' => 1700]), 'end', 20);
+    $setUp = BandSetUp::of(
+        kitBand(), bandRung('band_curl/one'), new BandUser(Made::client(['height_mm' => 1700])), 'end', 20,
+    );
     expect($setUp->standMm)->toBeNull()
         ->and($setUp->freeMm)->toBeLessThan(1200)
         ->and($setUp->band->force($setUp->endMm))->toBeGreaterThan(19.0)->toBeLessThanOrEqual(20.0)
@@ -59,24 +63,59 @@ it('says how short to grip where the body fixes the distance', function (): void
 
 it('warns of a cap at the end, of a slack start, of the skin, and of latex', function (): void {
     $client = Made::client();
-    expect(noteRules(BandSetUp::of(kitBand(), bandRung('band_row/seated'), $client, 'mean', 25, 10.0, 'Arms lifted up to 1 kg')))->toContain('band.cap')
-        ->and(noteRules(BandSetUp::of(kitBand(), bandRung('band_row/seated'), $client, 'mean', 25, 200.0, '')))->not->toContain('band.cap')
-        ->and(noteRules(BandSetUp::of(kitBand(), bandRung('band_row/standing'), $client, 'end', 33.0)))->toContain('band.taut')
-        ->and(noteRules(BandSetUp::of(kitBand(rest: 400), bandRung('band_side_step/ankle'), $client, 'end', 28)))->toContain('band.skin')
-        ->and(noteRules(BandSetUp::of(kitBand('latex_free'), bandRung('band_row/seated'), $client, 'mean', 25)))->not->toContain('band.latex');
+    expect(
+        noteRules(
+            BandSetUp::of(
+                kitBand(), bandRung('band_row/seated'), new BandUser($client), 'mean', 25,
+                new BandCap(10.0, 'Arms lifted up to 1 kg'),
+            ),
+        ),
+    )->toContain('band.cap')
+        ->and(
+            noteRules(
+                BandSetUp::of(
+                    kitBand(), bandRung('band_row/seated'), new BandUser($client), 'mean', 25, new BandCap(200.0, ''),
+                ),
+            ),
+        )->not->toContain('band.cap')
+        ->and(
+            noteRules(BandSetUp::of(kitBand(), bandRung('band_row/standing'), new BandUser($client), 'end', 33.0)),
+        )->toContain('band.taut')
+        ->and(
+            noteRules(
+                BandSetUp::of(kitBand(rest: 400), bandRung('band_side_step/ankle'), new BandUser($client), 'end', 28),
+            ),
+        )->toContain('band.skin')
+        ->and(
+            noteRules(
+                BandSetUp::of(kitBand('latex_free'), bandRung('band_row/seated'), new BandUser($client), 'mean', 25),
+            ),
+        )->not->toContain('band.latex');
 });
 
 it('holds the chair of a seated pull, and asks for chocks where wheels would roll', function (): void {
-    $says = static fn (array $with, float $friction): string => BandSetUp::of(kitBand(), bandRung('band_row/seated'), Made::client($with), 'end', 50, friction: $friction)->notes[0]->says;
+    $says = static fn (array $with, float $friction): string => BandSetUp::of(
+        kitBand(),
+        bandRung('band_row/seated'),
+        new BandUser(Made::client($with), $friction, (bool) ($with['conditions'] ?? false)),
+        'end',
+        50,
+    )->notes[0]->says;
     expect($says([], 0.5))->toContain('stays put')
         ->and($says(['body_mass_kg' => 22, 'conditions' => [['code' => 'wheelchair_user']]], 0.2))->toContain('chocks');
 });
 
 it('refuses a pull that cannot be reached, a rung without a band, and a band too short for the way', function (): void {
     $client = Made::client();
-    expect(fn () => BandSetUp::of(kitBand(), bandRung('band_row/seated'), $client, 'mean', 300))->toThrow(InvalidInput::class, 'is not reachable')
-        ->and(fn () => BandSetUp::of(kitBand(), bandRung('curl/one_arm'), $client, 'mean', 10))->toThrow(InvalidInput::class, 'uses no band')
-        ->and(fn () => BandSetUp::of(kitBand(rest: 150), bandRung('band_apart/chest'), $client, 'mean', 10))->toThrow(InvalidInput::class, 'too short');
+    expect(
+        fn () => BandSetUp::of(kitBand(), bandRung('band_row/seated'), new BandUser($client), 'mean', 300),
+    )->toThrow(InvalidInput::class, 'is not reachable')
+        ->and(
+            fn () => BandSetUp::of(kitBand(), bandRung('curl/one_arm'), new BandUser($client), 'mean', 10),
+        )->toThrow(InvalidInput::class, 'uses no band')
+        ->and(
+            fn () => BandSetUp::of(kitBand(rest: 150), bandRung('band_apart/chest'), new BandUser($client), 'mean', 10),
+        )->toThrow(InvalidInput::class, 'too short');
 });
 
 it('meets the force it is asked for by free length, for thousands of bands', function (): void {
@@ -99,7 +138,12 @@ it('meets the force it is asked for by free length, for thousands of bands', fun
         }
         $short = $band->shortenedTo($rest);
         $got = $at === 'end' ? $short->force($start + $travel) : $short->mean($start, $start + $travel);
-        if ($got === null || abs($got - $wanted) > 0.01 || $rest > $band->restMm || $short->elongationPct($start + $travel) > $band->maxElongationPct + 1e-6) {
+        if (
+            $got === null
+            || abs($got - $wanted) > 0.01
+            || $rest > $band->restMm
+            || $short->elongationPct($start + $travel) > $band->maxElongationPct + 1e-6
+        ) {
             $this->fail("band $i: asked $wanted, got ".json_encode($got)." from $rest mm");
         }
         $met++;
@@ -110,18 +154,18 @@ it('meets the force it is asked for by free length, for thousands of bands', fun
 it('suggests only starts that are taut by five percent or more, where the band has room', function (): void {
     $client = Made::client(['height_mm' => 1700]);
     foreach (['band_row/standing', 'band_curl/one', 'band_press/one', 'band_knee_extension/full_arc'] as $path) {
-        [$least, $most] = BandSetUp::reach(kitBand(), bandRung($path)->band, $client, 'mean');
-        $setUp = BandSetUp::of(kitBand(), bandRung($path), $client, 'mean', $least);
+        $reach = BandSetUp::reach(kitBand(), bandRung($path)->work->band, $client->heightMm, 'mean');
+        $setUp = BandSetUp::of(kitBand(), bandRung($path), new BandUser($client), 'mean', $reach->least);
         expect($setUp->band->elongationPct($setUp->startMm))->toBeGreaterThanOrEqual(4.999, $path)
             ->and(noteRules($setUp))->toContain('band.inspect')
-            ->and($most)->toBeGreaterThan($least);
+            ->and($reach->most)->toBeGreaterThan($reach->least);
     }
 });
 
 it('folds a band that both hands hold: half as long and twice the pull, the sum of both hands', function (): void {
     $client = Made::client(['height_mm' => 1700]);
-    $both = BandSetUp::of(kitBand(), bandRung('band_row/seated'), $client, 'mean', 20);
-    $one = BandSetUp::of(kitBand(), bandRung('band_row/one_arm'), $client, 'mean', 20);
+    $both = BandSetUp::of(kitBand(), bandRung('band_row/seated'), new BandUser($client), 'mean', 20);
+    $one = BandSetUp::of(kitBand(), bandRung('band_row/one_arm'), new BandUser($client), 'mean', 20);
     expect($both->band->restMm)->toBe(600.0)
         ->and($both->band->strands)->toBe(2)
         ->and($both->says)->toContain('an end in each hand')
@@ -131,7 +175,9 @@ it('folds a band that both hands hold: half as long and twice the pull, the sum 
 
 it('takes a loop as it is: round the legs the stance makes the pull, and it is not folded', function (): void {
     $loop = new KitBand('l', 'loop', new Band(300, [[50, 40], [120, 80]]), 'fabric', 'loop');
-    $legs = BandSetUp::of($loop, bandRung('band_side_step/thigh'), Made::client(['height_mm' => 1700]), 'end', 60);
+    $legs = BandSetUp::of(
+        $loop, bandRung('band_side_step/thigh'), new BandUser(Made::client(['height_mm' => 1700])), 'end', 60,
+    );
     expect($legs->freeMm)->toBeNull()
         ->and($legs->says)->toContain('cm from outside to outside')
         ->and($legs->band->force($legs->endMm))->toEqualWithDelta(60.0, 0.01)
@@ -142,25 +188,30 @@ it('works a standing row out to the centimetre, as by hand', function (): void {
     // One straight band of two metres, 20 N at twice its length; height 1700 mm; the row travels 374 mm.
     $band = new KitBand('b', 'a band', new Band(2000, [[100, 20]]), 'fabric', 'flat');
     $rung = bandRung('band_row/one_arm');
-    expect($rung->band?->travelMm(1700))->toBe(374);
-    $setUp = BandSetUp::of($band, $rung, Made::client(['height_mm' => 1700]), 'end', 5.0);
+    expect($rung->work->band?->travelMm(1700))->toBe(374);
+    $setUp = BandSetUp::of($band, $rung, new BandUser(Made::client(['height_mm' => 1700])), 'end', 5.0);
     // 5 N is 25 % of it: the end at 2500 mm, the start at 2126 mm (6 %), the arm of 0.386 × 1700 = 656 mm before it.
     expect($setUp->startMm)->toEqualWithDelta(2126.0, 1e-6)
         ->and($setUp->endMm)->toEqualWithDelta(2500.0, 1e-6)
         ->and($setUp->standMm)->toBe(2782)
         // 2782 / (0.152 × 1700) = 10.8 shoes, 2782 / (0.41 × 1700) = 3.99 steps: to halves.
-        ->and($setUp->says)->toBe('Anchor: closed door or post, chest height. Stand or sit 278 cm from it: about 11 shoe lengths, or 4 of your own steps.');
+        ->and($setUp->says)->toBe(
+            'Anchor: closed door or post, chest height. Stand or sit 278 cm from it: about 11 shoe lengths, or 4 of '
+                .'your own steps.',
+        );
     $page = $setUp->jsonSerialize();
     expect([$page['start_cm'], $page['end_cm'], $page['stand_cm'], $page['free_cm']])->toBe([213, 250, 278, null])
         ->and([$page['start_pct'], $page['end_pct']])->toBe([6, 25])
-        ->and([$page['start'], $page['middle'], $page['end'], $page['mean']])->toBe(array_map(Made::said(...), ['0.1 kg', '0.3 kg', '0.5 kg', '0.3 kg']));
+        ->and([$page['start'], $page['middle'], $page['end'], $page['mean']])->toBe(
+            array_map(Made::said(...), ['0.1 kg', '0.3 kg', '0.5 kg', '0.3 kg']),
+        );
 });
 
 it('puts the anchor of a pull at the height of the hands, and of a pull-down over the door', function (): void {
     $client = Made::client(['height_mm' => 1700]);
     $band = new KitBand('b', 'a band', new Band(1200, [[100, 40]]), 'fabric', 'flat');
-    $standing = BandSetUp::of($band, bandRung('band_row/standing'), $client, 'mean', 30);
-    $seated = BandSetUp::of($band, bandRung('band_row/seated'), $client, 'mean', 30);
+    $standing = BandSetUp::of($band, bandRung('band_row/standing'), new BandUser($client), 'mean', 30);
+    $seated = BandSetUp::of($band, bandRung('band_row/seated'), new BandUser($client), 'mean', 30);
     // 0.85 of the shoulder's height of 0.818 × 1700; three quarters of that for someone who sits.
     expect($standing->heightMm)->toBe(1182)
         ->and($seated->heightMm)->toBe(887)
@@ -168,8 +219,8 @@ it('puts the anchor of a pull at the height of the hands, and of a pull-down ove
     $down = null;
     foreach (Catalogue::standard()->families() as $family) {
         foreach ($family->rungs as $rung) {
-            if ($rung->band?->anchor === 'door_top') {
-                $down ??= BandSetUp::of($band, $rung, $client, 'mean', 30);
+            if ($rung->work->band?->anchor === 'door_top') {
+                $down ??= BandSetUp::of($band, $rung, new BandUser($client), 'mean', 30);
             }
         }
     }
@@ -178,12 +229,19 @@ it('puts the anchor of a pull at the height of the hands, and of a pull-down ove
     expect($down?->standMm)->toBeLessThan((int) round($down->startMm + 0.386 * 1700));
 });
 
-it('begins where the body sets the distance, by the height of the client', function (string $path, float $ofHeight): void {
+it('begins where the body sets the distance, by the height of the client', function (
+    string $path, float $ofHeight,
+): void {
     foreach ([1500, 1700, 1900] as $height) {
         $rung = bandRung($path);
         $band = new KitBand('b', 'a band', new Band(2600, [[150, 90]]), 'fabric', 'flat');
-        [$least, $most] = BandSetUp::reach($band, $rung->band, Made::client(['height_mm' => $height]), 'end');
-        expect(BandSetUp::of($band, $rung, Made::client(['height_mm' => $height]), 'end', ($least + $most) / 2)->startMm)->toEqualWithDelta($ofHeight * $height, 1e-9);
+        $reach = BandSetUp::reach($band, $rung->work->band, $height, 'end');
+        expect(
+            BandSetUp::of(
+                $band, $rung, new BandUser(Made::client(['height_mm' => $height])), 'end',
+                ($reach->least + $reach->most) / 2,
+            )->startMm,
+        )->toEqualWithDelta($ofHeight * $height, 1e-9);
     }
 })->with([
     'underfoot' => ['band_curl/one', 0.40],
@@ -192,10 +250,16 @@ it('begins where the body sets the distance, by the height of the client', funct
     'between the hands' => ['band_apart/chest', 0.26],
 ]);
 
-it('warns of a start under five percent and of an end past nine tenths of what is safe, and not before', function (float $force, array $warnings): void {
+it('warns of a start under five percent and of an end past nine tenths of what is safe, and not before', function (
+    float $force, array $warnings,
+): void {
     // A band of a metre that may take 100 %; the row travels 374 mm: the end at force / 0.2 N percent.
     $band = new KitBand('b', 'a band', new Band(1000, [[100, 20]], 1, 100), 'fabric', 'flat');
-    $rules = noteRules(BandSetUp::of($band, bandRung('band_row/one_arm'), Made::client(['height_mm' => 1700]), 'end', $force));
+    $rules = noteRules(
+        BandSetUp::of(
+            $band, bandRung('band_row/one_arm'), new BandUser(Made::client(['height_mm' => 1700])), 'end', $force,
+        ),
+    );
     expect(array_values(array_intersect(['band.taut', 'band.overstretched'], $rules)))->toBe($warnings);
 })->with([
     '4 % at the start' => [8.28, ['band.taut']],
@@ -206,6 +270,9 @@ it('warns of a start under five percent and of an end past nine tenths of what i
 
 it('holds the end against the cap, to the tenth of a newton', function (float $capN, bool $warns): void {
     $band = new KitBand('b', 'a band', new Band(1000, [[100, 20]]), 'fabric', 'flat');
-    $setUp = BandSetUp::of($band, bandRung('band_row/one_arm'), Made::client(['height_mm' => 1700]), 'end', 10.0, $capN, 'Surgeon\'s order.');
+    $setUp = BandSetUp::of(
+        $band, bandRung('band_row/one_arm'), new BandUser(Made::client(['height_mm' => 1700])), 'end', 10.0,
+        new BandCap($capN, 'Surgeon\'s order.'),
+    );
     expect(in_array('band.cap', noteRules($setUp), true))->toBe($warns);
 })->with([[10.0, false], [9.9, true], [10.1, false]]);

@@ -14,15 +14,21 @@ use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Kit\Thing;
-use BuoyantStep\Core\Limits\Field;
-use BuoyantStep\Core\Limits\Judge;
-use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Measures\Test;
 use BuoyantStep\Core\Plan\Drafter;
-use BuoyantStep\Core\Plan\Situation;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Tests\Support\Made;
-use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\BreathTemptation;
+use BuoyantStep\Core\Vocabulary\Change;
+use BuoyantStep\Core\Vocabulary\ChangeKind;
+use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\GripClass;
+use BuoyantStep\Core\Vocabulary\Material;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Support;
+use BuoyantStep\Core\Vocabulary\Surface;
+use BuoyantStep\Core\Vocabulary\Vision;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 
@@ -49,54 +55,63 @@ function schemaErrors(mixed $data, string $schema): array
     return $result->isValid() ? [] : (new ErrorFormatter)->format($result->error());
 }
 
-it('fits its schema, file by file, and each rung is whole once what the family shares is laid under it', function (string $file): void {
-    $data = json_decode((string) file_get_contents($file));
-    expect(schemaErrors($data, 'family.json'))->toBe([])->and(basename($file, '.json'))->toBe($data->code);
-    foreach ($data->rungs as $rung) {
-        $whole = (object) [...(array) $data->shared, ...(array) $rung];
-        $whole->demands = (object) [...(array) ($data->shared->demands ?? []), ...(array) ($rung->demands ?? [])];
-        expect(schemaErrors($whole, 'rung.json'))->toBe([], $data->code.'/'.$rung->code);
-    }
-})->with(static fn (): array => array_map(static fn (string $f): array => [$f], glob(CATALOGUE.'/*.json') ?: []));
+it('fits its schema, file by file, and each rung is whole once what the family shares is laid under '
+    .'it', function (string $file): void {
+        $data = json_decode((string) file_get_contents($file));
+        expect(schemaErrors($data, 'family.json'))->toBe([])->and(basename($file, '.json'))->toBe($data->code);
+        foreach ($data->rungs as $rung) {
+            $whole = (object) [...(array) $data->shared, ...(array) $rung];
+            $whole->demands = (object) [...(array) ($data->shared->demands ?? []), ...(array) ($rung->demands ?? [])];
+            expect(schemaErrors($whole, 'rung.json'))->toBe([], $data->code.'/'.$rung->code);
+        }
+    })->with(static fn (): array => array_map(static fn (string $f): array => [$f], glob(CATALOGUE.'/*.json') ?: []));
 
 it('covers every pattern with sixty families and a hundred and fifty rungs or more', function (): void {
     $families = Catalogue::standard()->families();
     expect(count($families))->toBeGreaterThanOrEqual(60)->and(count(everyRung()))->toBeGreaterThanOrEqual(150)
-        ->and(array_diff(array_column(Pattern::cases(), 'value'), array_map(static fn (Family $f): string => $f->pattern->value, $families)))->toBe([]);
+        ->and(
+            array_diff(
+                array_column(Pattern::cases(), 'value'),
+                array_map(static fn (Family $f): string => $f->pattern->value, $families),
+            ),
+        )->toBe([]);
 });
 
 it('opens a rung of every pattern without any measure, and gives each pattern one main family', function (): void {
     foreach (Pattern::cases() as $pattern) {
-        $families = array_filter(Catalogue::standard()->families(), static fn (Family $f): bool => $f->pattern === $pattern);
-        expect(array_filter($families, static fn (Family $f): bool => $f->rungs[0]->needs === []))->not->toBe([], $pattern->value)
-            ->and(array_filter($families, static fn (Family $f): bool => $f->draft === 1))->toHaveCount(1, $pattern->value);
+        $families = array_filter(
+            Catalogue::standard()->families(), static fn (Family $f): bool => $f->pattern === $pattern,
+        );
+        expect(
+            array_filter($families, static fn (Family $f): bool => $f->rungs[0]->needs === []),
+        )->not->toBe([], $pattern->value)
+            ->and(
+                array_filter($families, static fn (Family $f): bool => $f->draft === 1),
+            )->toHaveCount(1, $pattern->value);
     }
 });
 
 it('uses words that exist, and asks only for tests that exist', function (): void {
-    $support = Field::SupportMin->scale() ?? [];
-    $changes = json_decode((string) file_get_contents(CATALOGUE.'/../schema/rung.json'))->properties->changes->items->enum;
     foreach (everyRung() as [, $rung]) {
-        expect($support)->toContain($rung->demands->support)->toContain($rung->demands->usualSupport)
-            ->and(array_search($rung->demands->usualSupport, $support, true))->toBeLessThanOrEqual(array_search($rung->demands->support, $support, true), $rung->name);
+        expect($rung->demands->footing->most->atLeast($rung->demands->footing->usual))->toBeTrue($rung->name);
         foreach (array_keys($rung->needs) as $test) {
             expect(Test::tryFrom($test))->not->toBeNull($test);
         }
         foreach ($rung->demands->changes ?? [] as $change) {
-            expect($changes)->toContain($change)->and(Judge::says($change))->not->toBe('', $rung->name);
+            expect(Change::of($change)->says())->not->toBe('', $rung->name);
         }
     }
 });
 
 it('says of a hand that holds a load no more support than the other hand can give', function (): void {
     foreach (everyRung() as [$family, $rung]) {
-        $hands = match ($rung->holding?->value) {
-            'both_hands', 'each_hand' => ['free', 'seated'],
-            'one_hand' => ['free', 'fingertip', 'one_hand', 'seated'],
+        $hands = match ($rung->work->holding?->value) {
+            'both_hands', 'each_hand' => [Support::Free, Support::Seated],
+            'one_hand' => [Support::Free, Support::Fingertip, Support::OneHand, Support::Seated],
             default => null,
         };
         if ($hands !== null) {
-            expect(in_array($rung->demands->support, $hands, true))->toBeTrue($family->code.'/'.$rung->code);
+            expect(in_array($rung->demands->footing->most, $hands, true))->toBeTrue($family->code.'/'.$rung->code);
         }
     }
 });
@@ -105,7 +120,9 @@ it('never asks less of a harder rung than of the one below', function (): void {
     foreach (Catalogue::standard()->families() as $family) {
         for ($i = 1; $i < count($family->rungs); $i++) {
             foreach ($family->rungs[$i - 1]->needs as $test => $least) {
-                expect($family->rungs[$i]->needs[$test] ?? 0)->toBeGreaterThanOrEqual($least, $family->rungs[$i]->name.' '.$test);
+                expect($family->rungs[$i]->needs[$test] ?? 0)->toBeGreaterThanOrEqual(
+                    $least, $family->rungs[$i]->name.' '.$test,
+                );
             }
         }
     }
@@ -113,7 +130,14 @@ it('never asks less of a harder rung than of the one below', function (): void {
 
 it('has no two rungs that differ by nothing, and says truly what a step changes', function (): void {
     $names = [];
-    $plain = static fn (Rung $r): string => (string) json_encode([$r->demands, $r->holding, $r->sides, $r->doseKind, $r->secondsPerUnit, $r->equipment, $r->lever, $r->band, $r->setUp, $r->figure]);
+    $plain = static fn (Rung $r): string => (string) json_encode(
+        [
+            $r->demands, $r->work->holding, $r->work->eachSide, $r->work->kind, $r->work->secondsPerUnit,
+            $r->setUp->equipment,
+            $r->work->lever, $r->work->band,
+            $r->setUp->says, $r->figure,
+        ],
+    );
     foreach (Catalogue::standard()->families() as $family) {
         $steps = array_map(static fn (Rung $r): string => $r->step, $family->rungs);
         expect(array_unique($steps))->toBe($steps)
@@ -124,16 +148,36 @@ it('has no two rungs that differ by nothing, and says truly what a step changes'
             $at = $family->code.'/'.$rung->code;
             expect($rung->axes)->not->toBe([], $at)->and($plain($rung) === $plain($below))->toBeFalse($at);
             if (in_array(Axis::Surface, $rung->axes, true)) {
-                expect([$rung->demands->surface, $rung->equipment, $rung->demands->floorTransfer] === [$below->demands->surface, $below->equipment, $below->demands->floorTransfer])->toBeFalse($at);
+                expect(
+                    [
+                        $rung->demands->footing->surface, $rung->setUp->equipment,
+                        $rung->demands->setting->floorTransfer,
+                    ] === [
+                        $below->demands->footing->surface, $below->setUp->equipment,
+                        $below->demands->setting->floorTransfer,
+                    ],
+                )->toBeFalse($at);
             }
             if (in_array(Axis::Vision, $rung->axes, true)) {
-                expect($rung->demands->vision)->toBe('eyes_closed', $at);
+                expect($rung->demands->footing->vision)->toBe(Vision::EyesClosed, $at);
             }
             if (in_array(Axis::Support, $rung->axes, true) && $rung->demands->isStanding()) {
-                expect([$rung->demands->usualSupport, $rung->demands->support, $rung->equipment] === [$below->demands->usualSupport, $below->demands->support, $below->equipment])->toBeFalse($at);
+                expect(
+                    [$rung->demands->footing->usual, $rung->demands->footing->most, $rung->setUp->equipment] === [
+                        $below->demands->footing->usual, $below->demands->footing->most, $below->setUp->equipment,
+                    ],
+                )->toBeFalse($at);
             }
             if (in_array(Axis::Load, $rung->axes, true)) {
-                expect([$rung->holding, $rung->band, $rung->demands->grip, $rung->equipment] === [$below->holding, $below->band, $below->demands->grip, $below->equipment] && $rung->setUp === $below->setUp)->toBeFalse($at);
+                expect(
+                    [
+                        $rung->work->holding, $rung->work->band, $rung->demands->hands->grip, $rung->setUp->equipment,
+                    ] === [
+                        $below->work->holding, $below->work->band, $below->demands->hands->grip,
+                        $below->setUp->equipment,
+                    ]
+                        && $rung->setUp->says === $below->setUp->says,
+                )->toBeFalse($at);
             }
         }
     }
@@ -142,27 +186,34 @@ it('has no two rungs that differ by nothing, and says truly what a step changes'
 
 it('says each set-up whole: whoever reads a sheet has not read the rung below', function (): void {
     foreach (everyRung() as [$family, $rung]) {
-        expect(preg_match('/^(the same|same)\b/i', $rung->setUp))->toBe(0, $family->code.'/'.$rung->code)
-            ->and(strlen($rung->setUp))->toBeGreaterThan(11);
+        expect(preg_match('/^(the same|same)\b/i', $rung->setUp->says))->toBe(0, $family->code.'/'.$rung->code)
+            ->and(strlen($rung->setUp->says))->toBeGreaterThan(11);
     }
 });
 
-it('draws nobody into a load, a held breath or weight on the hands past the first rung without a measure', function (): void {
-    foreach (Catalogue::standard()->families() as $family) {
-        foreach (array_slice($family->rungs, 1) as $rung) {
-            if ($rung->holding !== null || $rung->demands->breath === 'high' || $rung->demands->bodyOnHands) {
-                expect($rung->needs)->not->toBe([], $family->code.'/'.$rung->code);
+it('draws nobody into a load, a held breath or weight on the hands past the first rung without a '
+    .'measure', function (): void {
+        foreach (Catalogue::standard()->families() as $family) {
+            foreach (array_slice($family->rungs, 1) as $rung) {
+                if (
+                    $rung->work->holding !== null
+                    || $rung->demands->strain->breath === BreathTemptation::High
+                    || $rung->demands->hands->carryBody
+                ) {
+                    expect($rung->needs)->not->toBe([], $family->code.'/'.$rung->code);
+                }
             }
         }
-    }
-});
+    });
 
 it('asks for a load where a load is held, and for a band where a band is used', function (): void {
     foreach (everyRung() as [$family, $rung]) {
         $at = $family->code.'/'.$rung->code;
-        expect(in_array(Thing::Load, $rung->equipment, true))->toBe($rung->holding !== null, $at)
-            ->and(in_array(Thing::Band, $rung->equipment, true))->toBe($rung->band !== null, $at)
-            ->and($rung->band === null || in_array('latex', $rung->demands->materials, true))->toBeTrue($at);
+        expect(in_array(Thing::Load, $rung->setUp->equipment, true))->toBe($rung->work->holding !== null, $at)
+            ->and(in_array(Thing::Band, $rung->setUp->equipment, true))->toBe($rung->work->band !== null, $at)
+            ->and(
+                $rung->work->band === null || in_array(Material::Latex, $rung->demands->setting->materials, true),
+            )->toBeTrue($at);
     }
 });
 
@@ -173,31 +224,65 @@ it('has no rung that no client could ever reach', function (): void {
             continue;
         }
         foreach ($test->hasSides() ? ['left', 'right'] : [null] as $side) {
-            $rows[] = array_filter(['test' => $test->value, 'side' => $side, 'value' => $test->lessIsBetter() ? $test->range()[0] : $test->range()[1]], static fn (mixed $v): bool => $v !== null);
+            $rows[] = array_filter(
+                [
+                    'test' => $test->value,
+                    'side' => $side,
+                    'value' => $test->lessIsBetter() ? $test->range()[0] : $test->range()[1],
+                ],
+                static fn (mixed $v): bool => $v !== null,
+            );
         }
     }
-    $kit = new Kit(Made::kitchen()->pieces, Made::kitchen()->carriers, [new KitBand('b', 'band', new Band(1200, [[100, 24], [200, 40]]), 'latex_free', 'flat')]);
-    $kit = new Kit([...$kit->pieces, ...Made::kit([['id' => 'cuff', 'mass_g' => 500, 'count' => 2, 'grip' => 'none', 'holdable' => true, 'packable' => false], ['id' => 'can', 'mass_g' => 480, 'count' => 4, 'grip' => 'power', 'holdable' => true, 'packable' => true]])->pieces], $kit->carriers, $kit->bands);
-    $situation = new Situation(Made::client(), Day::of(Made::TODAY), Made::measures($rows), $kit, Catalogue::standard(), RuleBook::standard(), place: new Place(Thing::cases()));
+    $kit = new Kit(
+        Made::kitchen()->pieces,
+        Made::kitchen()->carriers,
+        [new KitBand('b', 'band', new Band(1200, [[100, 24], [200, 40]]), 'latex_free', 'flat')],
+    );
+    $kit = new Kit(
+        [
+            ...$kit->pieces,
+            ...Made::kit(
+                [
+                    [
+                        'id' => 'cuff', 'mass_g' => 500, 'count' => 2, 'grip' => 'none', 'holdable' => true,
+                        'packable' => false,
+                    ],
+                    [
+                        'id' => 'can', 'mass_g' => 480, 'count' => 4, 'grip' => 'power', 'holdable' => true,
+                        'packable' => true,
+                    ],
+                ],
+            )->pieces,
+        ],
+        $kit->carriers,
+        $kit->bands,
+    );
+    $situation = Made::situation(Made::client(), Made::measures($rows), $kit, place: new Place(Thing::cases()));
     $drafter = new Drafter($situation);
     foreach (everyRung() as [$family, $rung]) {
-        [$item, $why] = $drafter->item($family, $rung, new Wishes);
-        expect($item)->not->toBeNull($family->code.'/'.$rung->code.': '.$why)
-            ->and($drafter->notYet($rung))->toBeNull($rung->name);
+        $here = $situation->at($family, $rung);
+        $offer = $drafter->offer($here, new Wishes);
+        expect($offer->item)->not->toBeNull($family->code.'/'.$rung->code.': '.$offer->why)
+            ->and($here->notYet())->toBeNull($rung->name);
     }
 });
 
 /** Can this rung be done from a seat, as it is or with the change that it takes? */
 function isSeatable(Rung $rung): bool
 {
-    return $rung->demands->position === 'seated' || in_array('seated_instead', $rung->demands->changes ?? [], true);
+    return $rung->demands->isSeated()
+        || in_array(ChangeKind::SeatedInstead, $rung->demands->changes ?? [], true);
 }
 
 it('leads a seated client from every family to a rung that is done from a seat', function (): void {
     $catalogue = Catalogue::standard();
     foreach ($catalogue->families() as $family) {
         if ($family->pattern->allowsSeated()) {
-            $rungs = [...$family->rungs, ...($family->seatedFamily === null ? [] : $catalogue->family($family->seatedFamily)->rungs)];
+            $rungs = [
+                ...$family->rungs,
+                ...($family->seatedFamily === null ? [] : $catalogue->family($family->seatedFamily)->rungs),
+            ];
             expect(array_filter($rungs, isSeatable(...)))->not->toBe([], $family->code);
         }
     }
@@ -205,13 +290,25 @@ it('leads a seated client from every family to a rung that is done from a seat',
 
 it('has in every pattern a rung that asks nothing of the hand', function (): void {
     foreach (Pattern::cases() as $pattern) {
-        $handsFree = array_filter(everyRung(), static fn (array $fr): bool => $fr[0]->pattern === $pattern && (Grip::None->allows($fr[1]->demands->grip) || in_array('grip_aid', $fr[1]->demands->changes ?? [], true)) && in_array($fr[1]->holding?->value, [null, 'worn', 'cuff', 'lap'], true));
+        $handsFree = array_filter(
+            everyRung(),
+            static fn (array $fr): bool => $fr[0]->pattern === $pattern
+                && (
+                    Grip::None->allows($fr[1]->demands->hands->grip)
+                        || in_array(ChangeKind::GripAid, $fr[1]->demands->changes ?? [], true)
+                )
+                && in_array($fr[1]->work->holding?->value, [null, 'worn', 'cuff', 'lap'], true),
+        );
         expect($handsFree)->not->toBe([], $pattern->value);
     }
 });
 
-it('finds home families for the names of gym machines, for parts of a name, a pattern and a muscle', function (string $typed, string $family): void {
-    expect(array_map(static fn (array $f): string => $f['family']->code, Catalogue::standard()->search($typed)))->toContain($family);
+it('finds home families for the names of gym machines, for parts of a name, a pattern and a muscle', function (
+    string $typed, string $family,
+): void {
+    expect(
+        array_map(static fn (array $f): string => $f['family']->code, Catalogue::standard()->search($typed)),
+    )->toContain($family);
 })->with([
     ['leg press', 'seat_rise'],
     ['leg press', 'squat'],
@@ -232,11 +329,15 @@ it('finds nothing for nothing, and names what is asked for and not there', funct
     expect(Catalogue::standard()->search('  '))->toBe([])
         ->and(Catalogue::standard()->search('zebra'))->toBe([])
         ->and(fn () => Catalogue::standard()->family('leg_press'))->toThrow(UnknownCode::class, 'Unknown family')
-        ->and(fn () => Catalogue::standard()->family('curl')->rung('standng'))->toThrow(UnknownCode::class, 'Did you mean "standing"');
+        ->and(
+            fn () => Catalogue::standard()->family('curl')->rung('standng'),
+        )->toThrow(UnknownCode::class, 'Did you mean "standing"');
 });
 
 it('puts a machine before a name, a name before a rung, a pattern before a muscle, and says why', function (): void {
-    $of = static fn (string $typed): array => array_map(static fn (array $f): array => [$f['family']->code, $f['why']], Catalogue::standard()->search($typed));
+    $of = static fn (string $typed): array => array_map(
+        static fn (array $f): array => [$f['family']->code, $f['why']], Catalogue::standard()->search($typed),
+    );
     $press = $of('leg press');
     expect($press[0][1])->toBe('at home in place of the leg press');
     $rows = $of('row');
@@ -248,5 +349,28 @@ it('puts a machine before a name, a name before a rung, a pattern before a muscl
         ->and($of('calves') === [] ? $of('calf') : $of('calves'))->not->toBe([]);
     foreach ($of('triceps') as [, $why]) {
         expect($why)->not->toBe('');
+    }
+});
+
+it('lets a schema write each word of the vocabulary, and no other', function (): void {
+    $rung = json_decode((string) file_get_contents(CATALOGUE.'/../schema/rung.json'), true)['properties'];
+    $demands = $rung['demands']['properties'];
+    $judged = json_decode((string) file_get_contents(CATALOGUE.'/../schema/verbs/judge.json'), true);
+    $asked = $judged['properties']['demands']['properties'];
+    $limitsOnly = [Motion::SingleLegLoadUnsupported->value];
+    $values = static fn (string $enum): array => array_column($enum::cases(), 'value');
+    expect($rung['changes']['items']['enum'])->toBe($values(ChangeKind::class))
+        ->and($rung['axes']['items']['enum'])->toBe($values(Axis::class))
+        ->and($rung['equipment']['items']['enum'])->toBe($values(Thing::class))
+        ->and($rung['dose_kind']['enum'])->toBe($values(DoseKind::class));
+    foreach ([$demands, $asked] as $form) {
+        expect($form['motions']['items']['enum'])->toBe(array_values(array_diff($values(Motion::class), $limitsOnly)))
+            ->and($form['support']['enum'])->toBe($values(Support::class))
+            ->and($form['surface']['enum'])->toBe($values(Surface::class))
+            ->and($form['grip']['enum'])->toBe($values(GripClass::class))
+            ->and($form['breath']['enum'])->toBe($values(BreathTemptation::class))
+            ->and($form['material']['items']['enum'])->toBe($values(Material::class))
+            ->and(array_diff($form['vision']['enum'], $values(Vision::class)))->toBe([])
+            ->and(array_diff($form['position']['enum'], $values(Position::class)))->toBe([]);
     }
 });

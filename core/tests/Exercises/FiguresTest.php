@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use BuoyantStep\Core\Body\Segment;
 use BuoyantStep\Core\Errors\UnknownCode;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Figures\Figure;
@@ -37,23 +38,40 @@ it('stands a person up: segment by segment to a body height', function (): void 
 });
 
 it('puts knees forward, elbows back, and keeps the lengths of limbs whatever they are planted on', function (): void {
-    $s = skeleton(['hip' => [0, 0.4], 'trunk' => 10, 'near' => ['foot' => [0.05, 0]], 'far' => ['foot' => [-0.05, 0]]], ['both' => ['hand' => [0.2, 0.55]]]);
+    $s = skeleton(
+        ['hip' => [0, 0.4], 'trunk' => 10, 'near' => ['foot' => [0.05, 0]], 'far' => ['foot' => [-0.05, 0]]],
+        ['both' => ['hand' => [0.2, 0.55]]],
+    );
     foreach (['near', 'far'] as $side) {
-        expect($s->joints[$side.'_knee']->x)->toBeGreaterThan(max($s->joints[$side.'_hip']->x, $s->joints[$side.'_ankle']->x))
-            ->and($s->joints[$side.'_hip']->to($s->joints[$side.'_knee'])->length())->toEqualWithDelta(Skeleton::THIGH, 1e-6)
-            ->and($s->joints[$side.'_knee']->to($s->joints[$side.'_ankle'])->length())->toEqualWithDelta(Skeleton::SHANK, 1e-6)
-            ->and($s->joints[$side.'_shoulder']->to($s->joints[$side.'_elbow'])->length())->toEqualWithDelta(Skeleton::UPPER_ARM, 1e-6);
+        expect($s->joints[$side.'_knee']->x)->toBeGreaterThan(
+            max($s->joints[$side.'_hip']->x, $s->joints[$side.'_ankle']->x),
+        )
+            ->and(
+                $s->joints[$side.'_hip']->to($s->joints[$side.'_knee'])->length(),
+            )->toEqualWithDelta(Segment::THIGH, 1e-6)
+            ->and(
+                $s->joints[$side.'_knee']->to($s->joints[$side.'_ankle'])->length(),
+            )->toEqualWithDelta(Segment::SHANK, 1e-6)
+            ->and(
+                $s->joints[$side.'_shoulder']->to($s->joints[$side.'_elbow'])->length(),
+            )->toEqualWithDelta(Segment::UPPER_ARM, 1e-6);
     }
     expect($s->joints['near_elbow']->x)->toBeLessThan($s->joints['near_hand']->x)->and($s->strain)->toBe(0.0);
 });
 
 it('says how far a limb would have to stretch', function (): void {
-    expect(skeleton(['hip' => [0, 0.9], 'trunk' => 0, 'near' => ['foot' => [0, 0]], 'far' => ['foot' => [0, 0]]])->strain)->toEqualWithDelta(0.9 - 0.039 - 0.491, 1e-6);
+    expect(
+        skeleton(['hip' => [0, 0.9], 'trunk' => 0, 'near' => ['foot' => [0, 0]], 'far' => ['foot' => [0, 0]]])->strain,
+    )->toEqualWithDelta(0.9 - 0.039 - 0.491, 1e-6);
 });
 
 it('stands on the toes or on the heel with the other end in the air', function (): void {
-    $toes = skeleton(['hip' => [0, 0.55], 'trunk' => 0, 'near' => ['foot' => [0, 0], 'pitch' => 30], 'far' => ['foot' => [0, 0]]]);
-    $heel = skeleton(['hip' => [0, 0.5], 'trunk' => 0, 'near' => ['foot' => [0, 0], 'pitch' => -20], 'far' => ['foot' => [0, 0]]]);
+    $toes = skeleton(
+        ['hip' => [0, 0.55], 'trunk' => 0, 'near' => ['foot' => [0, 0], 'pitch' => 30], 'far' => ['foot' => [0, 0]]],
+    );
+    $heel = skeleton(
+        ['hip' => [0, 0.5], 'trunk' => 0, 'near' => ['foot' => [0, 0], 'pitch' => -20], 'far' => ['foot' => [0, 0]]],
+    );
     expect($toes->joints['near_toe']->y)->toEqualWithDelta(0.0, 1e-9)
         ->and($toes->joints['near_heel']->y)->toBeGreaterThan(0.03)
         ->and($heel->joints['near_heel']->y)->toEqualWithDelta(0.0, 1e-9)
@@ -97,7 +115,16 @@ it('moves something visible between start and end, but for what is too small to 
     }
     // Squeezes, toe curls and presses without movement look the same at both ends.
     expect(count($small))->toBeLessThanOrEqual(12)
-        ->and(array_diff($small, ['curl_up/nod', 'anti_turn/seated', 'anti_turn/standing', 'towel_gather/cloth', 'towel_gather/weight', 'towel_gather/arch', 'elbow_extension/table_press', 'forearm_turn/roll', 'squeeze/fist', 'squeeze/soft']))->toBe([]);
+        ->and(
+            array_diff(
+                $small,
+                [
+                    'curl_up/nod', 'anti_turn/seated', 'anti_turn/standing', 'towel_gather/cloth',
+                    'towel_gather/weight', 'towel_gather/arch', 'elbow_extension/table_press', 'forearm_turn/roll',
+                    'squeeze/fist', 'squeeze/soft',
+                ],
+            ),
+        )->toBe([]);
 });
 
 it('keeps a band taut between its two ends', function (): void {
@@ -127,7 +154,12 @@ it('goes out as whole numbers in a window that holds all of it', function (): vo
         foreach ($data['frames'] as $shapes) {
             foreach ($shapes as $shape) {
                 foreach ($shape['points'] as [$x, $y]) {
-                    expect($x >= $data['left'] && $x <= $data['left'] + $data['width'] && $y >= $data['bottom'] && $y <= $data['bottom'] + $data['height'])->toBeTrue("$at: $x,$y outside");
+                    expect(
+                        $x >= $data['left']
+                            && $x <= $data['left'] + $data['width']
+                            && $y >= $data['bottom']
+                            && $y <= $data['bottom'] + $data['height'],
+                    )->toBeTrue("$at: $x,$y outside");
                 }
             }
         }
@@ -150,5 +182,12 @@ it('measures steps and turns as plain geometry', function (): void {
         ->and((new Vec(3, 4))->length())->toBe(5.0)
         ->and((new Vec(1, 2))->mirrored()->x)->toBe(-1.0)
         ->and((new Vec(0.1234, 0.5))->rounded())->toBe([123, 500]);
-    expect((new Frame([], skeleton(['hip' => [0, 0.5], 'trunk' => 0, 'near' => ['foot' => [0, 0]], 'far' => ['foot' => [0, 0]]])))->bounds())->toBe([0.0, 0.0, 0.0, 0.0]);
+    expect(
+        (
+            new Frame(
+                [],
+                skeleton(['hip' => [0, 0.5], 'trunk' => 0, 'near' => ['foot' => [0, 0]], 'far' => ['foot' => [0, 0]]]),
+            )
+        )->bounds(),
+    )->toBe([0.0, 0.0, 0.0, 0.0]);
 });

@@ -2,12 +2,19 @@
 
 declare(strict_types=1);
 
-use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Errors\UnknownCode;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Vocabulary\Side;
 
-$bag = new Bag(['text' => 'a', 'blank' => '  ', 'whole' => 3, 'float' => 3.0, 'half' => 3.5, 'yes' => true, 'side' => 'left', 'list' => [['a' => 1], ['a' => 2]], 'words' => ['x', 'y'], 'one' => 'x', 'map' => ['k' => 'v', 'n' => 1], 'nothing' => null], '/at');
+$bag = new Bag(
+    [
+        'text' => 'a', 'blank' => '  ', 'whole' => 3, 'float' => 3.0, 'half' => 3.5, 'yes' => true, 'side' => 'left',
+        'list' => [['a' => 1], ['a' => 2]], 'words' => ['x', 'y'], 'one' => 'x', 'map' => ['k' => 'v', 'n' => 1],
+        'nothing' => null,
+    ],
+    '/at',
+);
 
 it('reads what is there', function () use ($bag): void {
     expect($bag->string('text'))->toBe('a')
@@ -54,11 +61,17 @@ it('refuses the rest and says where', function (callable $read, string $pointer)
 it('refuses what is not an object', fn () => Bag::decode('3'))->throws(InvalidInput::class);
 
 it('guesses what was meant only when it is near', function (): void {
-    expect(UnknownCode::of('test', 'chair_stand', ['chair_stand_30s', 'grip'])->getMessage())->toContain('Did you mean "chair_stand_30s"')
-        ->and(UnknownCode::of('test', 'zzz', ['chair_stand_30s', 'grip'])->getMessage())->not->toContain('Did you mean "chair');
+    expect(
+        UnknownCode::of('test', 'chair_stand', ['chair_stand_30s', 'grip'])->getMessage(),
+    )->toContain('Did you mean "chair_stand_30s"')
+        ->and(
+            UnknownCode::of('test', 'zzz', ['chair_stand_30s', 'grip'])->getMessage(),
+        )->not->toContain('Did you mean "chair');
 });
 
-it('takes a number to the ends of its range and no further', function (callable $read, int|float $in, int|float $out): void {
+it('takes a number to the ends of its range and no further', function (
+    callable $read, int|float $in, int|float $out,
+): void {
     expect($read(new Bag(['n' => $in, 'list' => [$in]])))->toEqual($in)
         ->and(fn () => $read(new Bag(['n' => $out, 'list' => [$out]])))->toThrow(InvalidInput::class);
 })->with([

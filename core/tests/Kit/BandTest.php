@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\Reach;
 
 /*
  * One straight band to count with: a metre at rest, 20 N at twice its length, so 0.2 N for each percent.
@@ -22,7 +23,9 @@ it('makes its points from pulls on a luggage scale', function (): void {
 });
 
 it('takes pulls in any order', function (): void {
-    expect(Band::fromPulls(1200, [[2400, 24], [1500, 9], [1800, 15]])->curve())->toBe(Band::fromPulls(1200, [[1500, 9], [1800, 15], [2400, 24]])->curve());
+    expect(
+        Band::fromPulls(1200, [[2400, 24], [1500, 9], [1800, 15]])->curve(),
+    )->toBe(Band::fromPulls(1200, [[1500, 9], [1800, 15], [2400, 24]])->curve());
 });
 
 it('refuses a pull that stretches nothing, and takes one that does', function (): void {
@@ -44,7 +47,9 @@ it('refuses a point that does not rise in either direction', function (array $po
     'the same force twice' => [[[10, 5], [20, 5]], '/points/1'],
 ]);
 
-it('knows the force at rest, between, at the last point, and nothing past it', function (float $length, ?float $force): void {
+it('knows the force at rest, between, at the last point, and nothing past it', function (
+    float $length, ?float $force,
+): void {
     expect(straight()->force($length))->toBe($force);
 })->with([[900, 0.0], [1000, 0.0], [1250, 5.0], [2000, 20.0], [2000.1, null]]);
 
@@ -73,23 +78,33 @@ it('means the force over a travel, also of no travel', function (): void {
 
 describe('where to stand', function (): void {
     it('reaches from taut to the end of what is measured and safe', function (): void {
-        expect(straight()->reachByStart(300, 'end'))->toBe([6.0, 20.0])
-            ->and(straight()->reachByStart(300, 'mean'))->toBe([3.0, 17.0])
-            ->and(array_map(static fn (float $n): float => round($n, 9), straight()->reachByStart(300, 'end', 5)))->toBe([7.0, 20.0])
+        expect(straight()->reachByStart(300, 'end'))->toEqual(new Reach(6.0, 20.0))
+            ->and(straight()->reachByStart(300, 'mean'))->toEqual(new Reach(3.0, 17.0))
+            ->and(
+                array_map(
+                    static fn (float $n): float => round($n, 9),
+                    array_values((array) straight()->reachByStart(300, 'end', 5)),
+                ),
+            )->toBe([7.0, 20.0])
             // Safe to 60 % only: the end may come to 1600 mm.
-            ->and(straight(60)->reachByStart(300, 'end'))->toBe([6.0, 12.0]);
+            ->and(straight(60)->reachByStart(300, 'end'))->toEqual(new Reach(6.0, 12.0));
     });
 
     it('finds the start for an end and for a mean', function (string $at, float $force, float $start): void {
         expect(straight()->startFor(300, $at, $force))->toEqualWithDelta($start, 1e-6);
-    })->with([['end', 10, 1200], ['end', 6, 1000], ['end', 20, 1700], ['mean', 8, 1250], ['mean', 3, 1000], ['mean', 17, 1700]]);
+    })->with(
+        [
+            ['end', 10, 1200], ['end', 6, 1000], ['end', 20, 1700], ['mean', 8, 1250], ['mean', 3, 1000],
+            ['mean', 17, 1700],
+        ],
+    );
 
     it('says which forces there are when one is out of reach', function (float $force): void {
         expect(fn () => straight()->startFor(300, 'end', $force))->toThrow(InvalidInput::class, 'gives 6.0 to 20.0 N');
     })->with([5.99, 20.01]);
 
     it('travels as far as its stretch allows and no further', function (): void {
-        expect(straight()->reachByStart(1000, 'end'))->toBe([20.0, 20.0])
+        expect(straight()->reachByStart(1000, 'end'))->toEqual(new Reach(20.0, 20.0))
             ->and(fn () => straight()->reachByStart(1001, 'end'))->toThrow(InvalidInput::class, '1000 mm is the most');
     });
 });
@@ -97,12 +112,12 @@ describe('where to stand', function (): void {
 describe('how short to grip it, where the lengths are fixed', function (): void {
     it('reaches from all of it to the shortest grip', function (): void {
         // From 800 to 1200 mm: with 800 mm free the end is at 50 %, with 600 mm at 100 %.
-        [$least, $most] = straight()->reachByRest(800, 400, 'end');
-        expect($least)->toEqualWithDelta(10.0, 1e-9)->and($most)->toEqualWithDelta(20.0, 1e-6);
+        $reach = straight()->reachByRest(800, 400, 'end');
+        expect($reach->least)->toEqualWithDelta(10.0, 1e-9)->and($reach->most)->toEqualWithDelta(20.0, 1e-6);
         // Five percent taut at the start leaves 761.9 mm free: 57.5 % at the end.
-        expect(straight()->reachByRest(800, 400, 'end', 5)[0])->toEqualWithDelta(11.5, 1e-9)
+        expect(straight()->reachByRest(800, 400, 'end', 5)->least)->toEqualWithDelta(11.5, 1e-9)
             // Where the start is longer than the band, all of it is free.
-            ->and(straight()->reachByRest(1100, 400, 'end')[0])->toEqualWithDelta(10.0, 1e-9);
+            ->and(straight()->reachByRest(1100, 400, 'end')->least)->toEqualWithDelta(10.0, 1e-9);
     });
 
     it('finds the free length for an end and for a mean', function (string $at, float $force, float $rest): void {
@@ -115,11 +130,15 @@ describe('how short to grip it, where the lengths are fixed', function (): void 
     ]);
 
     it('says which forces there are when one is out of reach', function (float $force): void {
-        expect(fn () => straight()->restFor(800, 400, 'end', $force))->toThrow(InvalidInput::class, 'gives 10.0 to 20.0 N here');
+        expect(
+            fn () => straight()->restFor(800, 400, 'end', $force),
+        )->toThrow(InvalidInput::class, 'gives 10.0 to 20.0 N here');
     })->with([9.9, 20.1]);
 
     it('refuses a way that is too long for the band', function (): void {
         // To 2000 mm at 100 % takes a metre free; from 800 mm only 800 can be.
-        expect(fn () => straight()->restFor(800, 1200, 'end', 20))->toThrow(InvalidInput::class, 'too short for a travel of 1200 mm from 800 mm');
+        expect(fn () => straight()->restFor(800, 1200, 'end', 20))->toThrow(
+            InvalidInput::class, 'too short for a travel of 1200 mm from 800 mm',
+        );
     });
 });

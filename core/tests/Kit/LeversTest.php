@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use BuoyantStep\Core\Body\Limb;
+use BuoyantStep\Core\Body\PushUp;
 use BuoyantStep\Core\Cli\CommandLine;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Kit\Band;
-use BuoyantStep\Core\Kit\Limb;
-use BuoyantStep\Core\Kit\PushUp;
 use BuoyantStep\Core\Tests\Support\Made;
 
 function goldenBand(): Band
@@ -101,7 +101,9 @@ it('adds less at the near joint than at the far one', function (): void {
         ->and(Limb::Leg->handAt())->toBeNull();
 });
 
-it('meets the measured push-up table within 0.03', function (string $from, int $hands, float $model, float $measured): void {
+it('meets the measured push-up table within 0.03', function (
+    string $from, int $hands, float $model, float $measured,
+): void {
     $fraction = (float) PushUp::onFloor(1750, $from, $hands);
     expect($fraction)->toEqualWithDelta($model, 0.001)
         ->and(abs($fraction - $measured))->toBeLessThanOrEqual(0.03);
@@ -122,7 +124,9 @@ it('has no figure outside both forms', function (): void {
         ->and(PushUp::atWall(1750, 'toes', 2600))->toBeNull();
 });
 
-it('answers on the command line, and says what is wrong', function (string $verb, array $input, array|string $expected): void {
+it('answers on the command line, and says what is wrong', function (
+    string $verb, array $input, array|string $expected,
+): void {
     [$code, $text] = CommandLine::run([$verb], static fn (): string => (string) json_encode($input));
     $answer = json_decode($text, true);
     if (is_string($expected)) {
@@ -131,20 +135,73 @@ it('answers on the command line, and says what is wrong', function (string $verb
         expect($code)->toBe(0)->and(array_intersect_key($answer, $expected))->toEqual($expected);
     }
 })->with([
-    'band' => ['band', ['rest_length_mm' => 1200, 'points' => [['elongation_pct' => 25, 'force_n' => 9], ['elongation_pct' => 50, 'force_n' => 15], ['elongation_pct' => 100, 'force_n' => 24], ['elongation_pct' => 150, 'force_n' => 32]], 'start_mm' => 1300, 'end_mm' => 2100], ['start_n' => 3.0, 'end_n' => 19.5, 'mean_n' => 12.469, 'taut' => true, 'within_limit' => true]],
-    'band, slack start' => ['band', ['rest_length_mm' => 1200, 'points' => [['elongation_pct' => 50, 'force_n' => 15]], 'start_mm' => 1000, 'end_mm' => 1500], ['taut' => false, 'start_n' => 0.0]],
-    'band, inverse' => ['band', ['rest_length_mm' => 1200, 'points' => [['elongation_pct' => 50, 'force_n' => 15], ['elongation_pct' => 100, 'force_n' => 24]], 'travel_mm' => 600, 'target' => ['at' => 'end', 'force_n' => 19.5]], ['start_mm' => 1500.0, 'end_mm' => 2100.0]],
-    'band, both ways' => ['band', ['rest_length_mm' => 1200, 'points' => [['elongation_pct' => 50, 'force_n' => 15]], 'start_mm' => 1300, 'travel_mm' => 100], '/start_mm'],
-    'band, end before start' => ['band', ['rest_length_mm' => 1200, 'points' => [['elongation_pct' => 50, 'force_n' => 15]], 'start_mm' => 1300, 'end_mm' => 1200], '/end_mm'],
-    'limb' => ['limb', ['body_mass_kg' => 70, 'height_mm' => 1700, 'segment' => 'leg', 'added_g' => 1000], ['limb_torque_nm' => 41.24, 'added_torque_nm' => 8.19, 'added_pct' => 19.9]],
-    'limb, a leg has no hand' => ['limb', ['body_mass_kg' => 70, 'height_mm' => 1700, 'segment' => 'leg', 'added_g' => 1000, 'at' => 'hand'], '/at'],
+    'band' => [
+        'band',
+        [
+            'rest_length_mm' => 1200,
+            'points' => [
+                ['elongation_pct' => 25, 'force_n' => 9], ['elongation_pct' => 50, 'force_n' => 15],
+                ['elongation_pct' => 100, 'force_n' => 24], ['elongation_pct' => 150, 'force_n' => 32],
+            ],
+            'start_mm' => 1300,
+            'end_mm' => 2100,
+        ],
+        ['start_n' => 3.0, 'end_n' => 19.5, 'mean_n' => 12.469, 'taut' => true, 'within_limit' => true],
+    ],
+    'band, slack start' => [
+        'band',
+        [
+            'rest_length_mm' => 1200, 'points' => [['elongation_pct' => 50, 'force_n' => 15]], 'start_mm' => 1000,
+            'end_mm' => 1500,
+        ],
+        ['taut' => false, 'start_n' => 0.0],
+    ],
+    'band, inverse' => [
+        'band',
+        [
+            'rest_length_mm' => 1200,
+            'points' => [['elongation_pct' => 50, 'force_n' => 15], ['elongation_pct' => 100, 'force_n' => 24]],
+            'travel_mm' => 600,
+            'target' => ['at' => 'end', 'force_n' => 19.5],
+        ],
+        ['start_mm' => 1500.0, 'end_mm' => 2100.0],
+    ],
+    'band, both ways' => [
+        'band',
+        [
+            'rest_length_mm' => 1200, 'points' => [['elongation_pct' => 50, 'force_n' => 15]], 'start_mm' => 1300,
+            'travel_mm' => 100,
+        ],
+        '/start_mm',
+    ],
+    'band, end before start' => [
+        'band',
+        [
+            'rest_length_mm' => 1200, 'points' => [['elongation_pct' => 50, 'force_n' => 15]], 'start_mm' => 1300,
+            'end_mm' => 1200,
+        ],
+        '/end_mm',
+    ],
+    'limb' => [
+        'limb',
+        ['body_mass_kg' => 70, 'height_mm' => 1700, 'segment' => 'leg', 'added_g' => 1000],
+        ['limb_torque_nm' => 41.24, 'added_torque_nm' => 8.19, 'added_pct' => 19.9],
+    ],
+    'limb, a leg has no hand' => [
+        'limb',
+        ['body_mass_kg' => 70, 'height_mm' => 1700, 'segment' => 'leg', 'added_g' => 1000, 'at' => 'hand'],
+        '/at',
+    ],
     'pushup' => ['pushup', ['height_mm' => 1750, 'from' => 'knees', 'hands_mm' => 0], ['fraction' => 0.4905]],
     'pushup, outside' => ['pushup', ['height_mm' => 1750, 'from' => 'toes', 'hands_mm' => 900], ['fraction' => null]],
     'pushup, neither' => ['pushup', ['height_mm' => 1750, 'from' => 'toes'], '/hands_mm'],
 ]);
 
-it('counts each segment by its own mass, lever and length', function (Limb $limb, float $own, float $atEnd, ?float $inHand): void {
-    // 70 kg, 1.70 m: mass share × 70 × 9.80665 × centre share × length share × 1.70; 9.80665 × length share × 1.70 for a kilogram.
+it('counts each segment by its own mass, lever and length', function (
+    Limb $limb, float $own, float $atEnd, ?float $inHand,
+): void {
+    // 70 kg, 1.70 m: mass share × 70 × 9.80665 × centre share × length share × 1.70; 9.80665 × length share ×
+    // 1.70 for a kilogram.
     expect(round($limb->torque(70, 1.70), 2))->toBe($own)
         ->and(round($limb->addedTorque(1.70, 1000, false), 2))->toBe($atEnd)
         ->and($limb->handAt() === null ? null : round($limb->addedTorque(1.70, 1000, true), 2))->toBe($inHand)

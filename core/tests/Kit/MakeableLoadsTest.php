@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Client\Grip;
-use BuoyantStep\Core\Client\GripClass;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Kit\Carrier;
 use BuoyantStep\Core\Kit\Holding;
@@ -12,6 +11,7 @@ use BuoyantStep\Core\Kit\Makeable;
 use BuoyantStep\Core\Kit\MakeableLoads;
 use BuoyantStep\Core\Kit\Piece;
 use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Vocabulary\GripClass;
 
 /**
  * Every load by trying everything: the yardstick for the dynamic programme.
@@ -21,7 +21,10 @@ use BuoyantStep\Core\Tests\Support\Made;
 function bruteForce(Kit $kit, Holding $holding, ?GripClass $gripMax): array
 {
     $hands = $holding === Holding::EachHand ? 2 : 1;
-    $ok = static fn (GripClass $g): bool => (! in_array($holding, [Holding::Worn, Holding::Cuff], true) || $g === GripClass::None)
+    $ok = static fn (GripClass $g): bool => (
+        ! in_array($holding, [Holding::Worn, Holding::Cuff], true)
+            || $g === GripClass::None
+    )
         && ($holding === Holding::Lap || $gripMax === null || $g->rank() <= $gripMax->rank());
     $found = [];
     $keep = static function (int $load, int $parts) use (&$found): void {
@@ -67,7 +70,9 @@ it('finds what trying everything finds, in whole tens of grams', function (): vo
         $grip = $made->chance(50) ? $made->one(GripClass::cases()) : null;
         $cap = $made->int(1, 12) * 1000;
         $all = bruteForce($kit, $holding, $grip);
-        $bins = static fn (array $loads): array => array_values(array_unique(array_map(static fn (int $g): int => (int) round($g / 10), $loads)));
+        $bins = static fn (array $loads): array => array_values(
+            array_unique(array_map(static fn (int $g): int => (int) round($g / 10), $loads)),
+        );
         $ladder = MakeableLoads::ladder($kit, $holding, $cap, $grip);
         $expected = $bins(array_values(array_filter(array_keys($all), static fn (int $g): bool => $g <= $cap)));
         if ($bins($ladder->grams($cap)) !== $expected) {
@@ -75,12 +80,23 @@ it('finds what trying everything finds, in whole tens of grams', function (): vo
         }
         foreach ($ladder->loads as $load) {
             // The recipe really sums, exists in the kit, and no other recipe of that exact load has fewer parts.
-            if (($all[$load->loadG] ?? null) !== $load->partCount() || sumOf($kit, $load) !== $load->loadG || ! isInStock($kit, $load, $holding)) {
+            if (
+                ($all[$load->loadG] ?? null) !== $load->partCount()
+                || sumOf($kit, $load) !== $load->loadG
+                || ! isInStock($kit, $load, $holding)
+            ) {
                 $this->fail("kit $i: recipe ".json_encode($load).' of '.json_encode($kit));
             }
         }
         $above = array_values(array_filter(array_keys($all), static fn (int $g): bool => $g > $cap))[0] ?? null;
-        if ($above !== null && ! in_array((int) round($above / 10), $bins(array_map(static fn (Makeable $m): int => $m->loadG, $ladder->loads)), true)) {
+        if (
+            $above !== null
+            && ! in_array(
+                (int) round($above / 10),
+                $bins(array_map(static fn (Makeable $m): int => $m->loadG, $ladder->loads)),
+                true,
+            )
+        ) {
             $this->fail("kit $i: the first load above the cap, $above, is missing");
         }
     }
@@ -113,21 +129,34 @@ function isInStock(Kit $kit, Makeable $load, Holding $holding): bool
 }
 
 it('makes a tote ladder of half-litre bottles', function (): void {
-    $kit = Made::kit([['id' => 'half', 'mass_g' => 520, 'count' => 4, 'holdable' => false]], [['id' => 'tote', 'mass_g' => 150, 'max_pieces' => 3]]);
+    $kit = Made::kit(
+        [['id' => 'half', 'mass_g' => 520, 'count' => 4, 'holdable' => false]],
+        [['id' => 'tote', 'mass_g' => 150, 'max_pieces' => 3]],
+    );
     expect(MakeableLoads::ladder($kit, Holding::OneHand, 5000)->grams())->toBe([150, 670, 1190, 1710]);
 });
 
 it('halves the count for two equal hands, and needs two like carriers', function (): void {
-    $one = Made::kit([['id' => 'half', 'mass_g' => 520, 'count' => 5]], [['id' => 'tote', 'mass_g' => 150, 'count' => 1]]);
-    $two = Made::kit([['id' => 'half', 'mass_g' => 520, 'count' => 5]], [['id' => 'tote', 'mass_g' => 150, 'count' => 2]]);
+    $one = Made::kit(
+        [['id' => 'half', 'mass_g' => 520, 'count' => 5]], [['id' => 'tote', 'mass_g' => 150, 'count' => 1]],
+    );
+    $two = Made::kit(
+        [['id' => 'half', 'mass_g' => 520, 'count' => 5]], [['id' => 'tote', 'mass_g' => 150, 'count' => 2]],
+    );
     expect(MakeableLoads::ladder($one, Holding::EachHand, 5000)->grams())->toBe([520])
         ->and(MakeableLoads::ladder($two, Holding::EachHand, 5000)->grams())->toBe([150, 520, 670, 1190]);
 });
 
 it('puts plates on a handle in equal pairs and nowhere else', function (): void {
     $kit = new Kit(
-        [new Piece('plate', 'plate', 500, 5, GripClass::Pinch, false, true, true), new Piece('can', 'can', 480, 4, GripClass::Power, false, true)],
-        [new Carrier('bar', 'bar', 800, 1, 10000, 8, GripClass::Power, true), new Carrier('tote', 'tote', 150, 1, 10000, 2, GripClass::Hook)],
+        [
+            new Piece('plate', 'plate', 500, 5, GripClass::Pinch, false, true, true),
+            new Piece('can', 'can', 480, 4, GripClass::Power, false, true),
+        ],
+        [
+            new Carrier('bar', 'bar', 800, 1, 10000, 8, GripClass::Power, true),
+            new Carrier('tote', 'tote', 150, 1, 10000, 2, GripClass::Hook),
+        ],
     );
     $ladder = MakeableLoads::ladder($kit, Holding::OneHand, 9000);
     expect($ladder->grams())->toBe([150, 630, 800, 1110, 1800, 2800])
@@ -152,13 +181,22 @@ it('leaves out what the hand cannot hold', function (Grip $hand, array $grams): 
 ]);
 
 it('wears and cuffs only what needs no grip, and puts anything in the lap', function (): void {
-    $kit = Made::kit([['id' => 'cuff', 'mass_g' => 500, 'grip' => 'none', 'packable' => false], ['id' => 'can', 'mass_g' => 480]], [['id' => 'tote', 'mass_g' => 150]]);
+    $kit = Made::kit(
+        [['id' => 'cuff', 'mass_g' => 500, 'grip' => 'none', 'packable' => false], ['id' => 'can', 'mass_g' => 480]],
+        [['id' => 'tote', 'mass_g' => 150]],
+    );
     expect(MakeableLoads::ladder($kit, Holding::Cuff, 9000)->grams())->toBe([500])
         ->and(MakeableLoads::ladder($kit, Holding::Lap, 9000, GripClass::None)->grams())->toBe([150, 480, 500, 630]);
 });
 
-it('takes the nearest load not over the cap, and the lighter of two as near', function (int $target, int $cap, ?int $best): void {
-    $ladder = MakeableLoads::ladder(Made::kit([['id' => 'a', 'mass_g' => 1000], ['id' => 'b', 'mass_g' => 2000], ['id' => 'c', 'mass_g' => 3000]]), Holding::OneHand, 9000);
+it('takes the nearest load not over the cap, and the lighter of two as near', function (
+    int $target, int $cap, ?int $best,
+): void {
+    $ladder = MakeableLoads::ladder(
+        Made::kit([['id' => 'a', 'mass_g' => 1000], ['id' => 'b', 'mass_g' => 2000], ['id' => 'c', 'mass_g' => 3000]]),
+        Holding::OneHand,
+        9000,
+    );
     expect($ladder->best($target, $cap)?->loadG)->toBe($best);
 })->with([[1500, 9000, 1000], [1501, 9000, 2000], [2900, 2500, 2000], [500, 900, null], [9000, 9000, 3000]]);
 
@@ -167,7 +205,11 @@ it('answers for forty kinds without counting forever', function (): void {
     for ($i = 0; $i < 40; $i++) {
         $pieces[] = ['id' => "p$i", 'mass_g' => 210 + 10 * $i, 'count' => 6];
     }
-    $ladder = MakeableLoads::ladder(Made::kit($pieces, [['id' => 'tote', 'mass_g' => 150, 'max_mass_g' => 40000, 'max_pieces' => 60]]), Holding::OneHand, 40000);
+    $ladder = MakeableLoads::ladder(
+        Made::kit($pieces, [['id' => 'tote', 'mass_g' => 150, 'max_mass_g' => 40000, 'max_pieces' => 60]]),
+        Holding::OneHand,
+        40000,
+    );
     expect(count($ladder->loads))->toBeGreaterThan(3300)->and(max($ladder->grams()))->toBe(33450);
 });
 
@@ -176,7 +218,17 @@ it('refuses two things with one id', function (): void {
 })->throws(InvalidInput::class, 'used twice');
 
 it('knows the load that was meant by one typed as it was shown', function (int $typed, ?int $meant): void {
-    $ladder = MakeableLoads::ladder(Made::kit([['id' => 'jar', 'label' => 'Jar', 'mass_g' => 2233, 'count' => 1], ['id' => 'jug', 'label' => 'Jug', 'mass_g' => 2241, 'count' => 1], ['id' => 'can', 'label' => 'Can', 'mass_g' => 480, 'count' => 1]]), Holding::OneHand, 5000);
+    $ladder = MakeableLoads::ladder(
+        Made::kit(
+            [
+                ['id' => 'jar', 'label' => 'Jar', 'mass_g' => 2233, 'count' => 1],
+                ['id' => 'jug', 'label' => 'Jug', 'mass_g' => 2241, 'count' => 1],
+                ['id' => 'can', 'label' => 'Can', 'mass_g' => 480, 'count' => 1],
+            ],
+        ),
+        Holding::OneHand,
+        5000,
+    );
     expect($ladder->alike($typed)?->loadG)->toBe($meant);
 })->with([
     'the load itself' => [2233, 2233],
@@ -195,7 +247,10 @@ function gramsOf(Kit $kit, Holding $holding, int $topG = 20_000, ?Grip $hand = n
 }
 
 it('fills a carrier to just what it takes, in mass and in number', function (array $carrier, array $grams): void {
-    $kit = Made::kit([['id' => 'can', 'mass_g' => 500, 'count' => 3, 'holdable' => false]], [['id' => 'bag', 'mass_g' => 100, 'count' => 1, ...$carrier]]);
+    $kit = Made::kit(
+        [['id' => 'can', 'mass_g' => 500, 'count' => 3, 'holdable' => false]],
+        [['id' => 'bag', 'mass_g' => 100, 'count' => 1, ...$carrier]],
+    );
     expect(gramsOf($kit, Holding::OneHand))->toBe($grams);
 })->with([
     'all three' => [['max_mass_g' => 1500, 'max_pieces' => 3], [100, 600, 1100, 1600]],
@@ -210,12 +265,25 @@ it('gives each hand the same, of what there are two of', function (array $pieces
     'a pair' => [[['id' => 'a', 'mass_g' => 500, 'count' => 2]], [], [500]],
     'three of them are one for each' => [[['id' => 'a', 'mass_g' => 500, 'count' => 3]], [], [500]],
     'one alone' => [[['id' => 'a', 'mass_g' => 500, 'count' => 1]], [], []],
-    'two bags, four cans' => [[['id' => 'a', 'mass_g' => 500, 'count' => 4, 'holdable' => false]], [['id' => 'bag', 'mass_g' => 100, 'count' => 2]], [100, 600, 1100]],
-    'one bag' => [[['id' => 'a', 'mass_g' => 500, 'count' => 4, 'holdable' => false]], [['id' => 'bag', 'mass_g' => 100, 'count' => 1]], []],
+    'two bags, four cans' => [
+        [['id' => 'a', 'mass_g' => 500, 'count' => 4, 'holdable' => false]],
+        [['id' => 'bag', 'mass_g' => 100, 'count' => 2]],
+        [100, 600, 1100],
+    ],
+    'one bag' => [
+        [['id' => 'a', 'mass_g' => 500, 'count' => 4, 'holdable' => false]],
+        [['id' => 'bag', 'mass_g' => 100, 'count' => 1]],
+        [],
+    ],
 ]);
 
-it('goes to its top and one load further, so that there is a next one to tell of', function (int $topG, array $grams, array $within): void {
-    $kit = Made::kit([['id' => 'a', 'mass_g' => 500, 'count' => 4, 'holdable' => false]], [['id' => 'bag', 'mass_g' => 100, 'count' => 1]]);
+it('goes to its top and one load further, so that there is a next one to tell of', function (
+    int $topG, array $grams, array $within,
+): void {
+    $kit = Made::kit(
+        [['id' => 'a', 'mass_g' => 500, 'count' => 4, 'holdable' => false]],
+        [['id' => 'bag', 'mass_g' => 100, 'count' => 1]],
+    );
     $ladder = MakeableLoads::ladder($kit, Holding::OneHand, $topG);
     expect($ladder->grams())->toBe($grams)->and($ladder->grams($topG))->toBe($within);
 })->with([
@@ -225,16 +293,33 @@ it('goes to its top and one load further, so that there is a next one to tell of
 ]);
 
 it('lets a weak hand carry a soft bag only below two kilograms, filled or not', function (): void {
-    $kit = Made::kit([['id' => 'rice', 'mass_g' => 1000, 'count' => 3, 'grip' => 'soft']], [['id' => 'sack', 'mass_g' => 100, 'count' => 1, 'grip' => 'soft']]);
+    $kit = Made::kit(
+        [['id' => 'rice', 'mass_g' => 1000, 'count' => 3, 'grip' => 'soft']],
+        [['id' => 'sack', 'mass_g' => 100, 'count' => 1, 'grip' => 'soft']],
+    );
     expect(gramsOf($kit, Holding::OneHand, hand: Grip::Weak))->toBe([100, 1000, 1100])
         ->and(gramsOf($kit, Holding::OneHand, hand: Grip::Fair))->toBe([100, 1000, 1100, 2100, 3100]);
 });
 
 it('merges loads that nobody can tell apart into the one of fewest parts', function (): void {
-    $kit = Made::kit([['id' => 'one', 'mass_g' => 1001, 'count' => 1], ['id' => 'half', 'mass_g' => 450, 'count' => 2, 'holdable' => false]], [['id' => 'bag', 'mass_g' => 102, 'count' => 1]]);
+    $kit = Made::kit(
+        [
+            ['id' => 'one', 'mass_g' => 1001, 'count' => 1],
+            ['id' => 'half', 'mass_g' => 450, 'count' => 2, 'holdable' => false],
+        ],
+        [['id' => 'bag', 'mass_g' => 102, 'count' => 1]],
+    );
     $ladder = MakeableLoads::ladder($kit, Holding::OneHand, 1500);
     // 1001 g in one part, 102 + 2 × 450 = 1002 g in three.
     expect($ladder->at(1001)?->recipe($kit))->not->toBeNull()->and($ladder->at(1002))->toBeNull()
         // 995 g and 1004 g are both "1 kg" to ten grams; 1005 g is not.
-        ->and(MakeableLoads::ladder(Made::kit([['id' => 'a', 'mass_g' => 995], ['id' => 'b', 'mass_g' => 1004], ['id' => 'c', 'mass_g' => 1005]]), Holding::OneHand, 2000)->grams())->toBe([995, 1005]);
+        ->and(
+            MakeableLoads::ladder(
+                Made::kit(
+                    [['id' => 'a', 'mass_g' => 995], ['id' => 'b', 'mass_g' => 1004], ['id' => 'c', 'mass_g' => 1005]],
+                ),
+                Holding::OneHand,
+                2000,
+            )->grams(),
+        )->toBe([995, 1005]);
 });

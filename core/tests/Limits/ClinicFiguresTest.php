@@ -19,7 +19,12 @@ it('only narrows with a tighter figure, for thousands of clients', function (): 
     for ($i = 0; $i < 5000; $i++) {
         $facts = new Facts(Profile::read(new Bag($made->randomForm())), $on, $made->randomMeasures());
         $before = $rules->envelope($facts);
-        $numbered = array_values(array_filter($before->all(), static fn ($l): bool => is_int($l->value) && isset(ClinicFigures::RANGES[$l->field->value])));
+        $numbered = array_values(
+            array_filter(
+                $before->all(),
+                static fn ($l): bool => is_int($l->value) && isset(ClinicFigures::RANGES[$l->field->value]),
+            ),
+        );
         $limit = $made->one($numbered);
         [$min, $max] = ClinicFigures::RANGES[$limit->field->value];
         $value = $made->int($min, $max);
@@ -27,11 +32,25 @@ it('only narrows with a tighter figure, for thousands of clients', function (): 
             continue;
         }
         $acted++;
-        $after = $rules->envelope($facts, new ClinicFigures([['rule' => $limit->rule, 'field' => $limit->field->value, 'value' => $value, 'loosens' => false, 'reason' => null]]));
+        $after = $rules->envelope(
+            $facts,
+            new ClinicFigures(
+                [
+                    [
+                        'rule' => $limit->rule, 'field' => $limit->field->value, 'value' => $value, 'loosens' => false,
+                        'reason' => null,
+                    ],
+                ],
+            ),
+        );
         foreach (Field::cases() as $field) {
             $old = $before->tightest($field, $limit->scope);
             $new = $after->tightest($field, $limit->scope);
-            if (! $field->isList() && $old !== null && ($new === null || $field->tightness($new->value) < $field->tightness($old->value))) {
+            if (
+                ! $field->isList()
+                && $old !== null
+                && ($new === null || $field->tightness($new->value) < $field->tightness($old->value))
+            ) {
                 $this->fail("client $i: {$field->value} loosened by {$limit->rule} {$limit->field->value} $value");
             }
         }
@@ -40,8 +59,18 @@ it('only narrows with a tighter figure, for thousands of clients', function (): 
 });
 
 it('marks a looser figure wherever it acts, and still lets other rules win', function (): void {
-    $facts = new Facts(Made::client(['conditions' => [['code' => 'hypertension_controlled'], ['code' => 'multiple_sclerosis']]]), Day::of(Made::TODAY));
-    $loose = new ClinicFigures([['rule' => 'hypertension_controlled', 'field' => 'effort_max', 'value' => 9, 'loosens' => true, 'reason' => 'Protocol 7']]);
+    $facts = new Facts(
+        Made::client(['conditions' => [['code' => 'hypertension_controlled'], ['code' => 'multiple_sclerosis']]]),
+        Day::of(Made::TODAY),
+    );
+    $loose = new ClinicFigures(
+        [
+            [
+                'rule' => 'hypertension_controlled', 'field' => 'effort_max', 'value' => 9, 'loosens' => true,
+                'reason' => 'Protocol 7',
+            ],
+        ],
+    );
     $envelope = RuleBook::standard()->envelope($facts, $loose);
     $says = array_map(static fn ($l): string => $l->says, $envelope->binding(Field::EffortMax));
     expect($envelope->number(Field::EffortMax))->toBe(6)
@@ -50,14 +79,26 @@ it('marks a looser figure wherever it acts, and still lets other rules win', fun
 
 it('keeps to the rule and the field it was set for', function (): void {
     $facts = new Facts(Made::client(['conditions' => [['code' => 'hypertension_controlled']]]), Day::of(Made::TODAY));
-    $envelope = RuleBook::standard()->envelope($facts, new ClinicFigures([['rule' => 'hypertension_controlled', 'field' => 'rest_min_s', 'value' => 90, 'loosens' => false, 'reason' => null]]));
+    $envelope = RuleBook::standard()->envelope(
+        $facts,
+        new ClinicFigures(
+            [
+                [
+                    'rule' => 'hypertension_controlled', 'field' => 'rest_min_s', 'value' => 90, 'loosens' => false,
+                    'reason' => null,
+                ],
+            ],
+        ),
+    );
     expect($envelope->number(Field::RestMinS))->toBe(90)
         ->and($envelope->number(Field::EffortMax))->toBe(7)
         ->and($envelope->number(Field::HoldMaxS))->toBe(10);
 });
 
 it('lists every rule once in the catalogue of the book', function (): void {
-    $book = RuleBook::standard()->catalogue(new Facts(Made::client(['pregnancy' => ['due_date' => '2027-01-10']]), Day::of(Made::TODAY)));
+    $book = RuleBook::standard()->catalogue(
+        new Facts(Made::client(['pregnancy' => ['due_date' => '2027-01-10']]), Day::of(Made::TODAY)),
+    );
     expect(array_keys($book))->toContain('default', 'pregnancy', 'sternotomy', 'platelets_low')
         ->and(count($book))->toBeGreaterThan(60);
     foreach ($book as $limits) {
@@ -69,7 +110,14 @@ it('lists every rule once in the catalogue of the book', function (): void {
 it('loosens no step of a rule by a figure meant to tighten another', function (): void {
     $today = Day::of(Made::TODAY);
     $facts = new Facts(Made::client(['pregnancy' => ['due_date' => (string) $today->plus(70)]]), $today);
-    $figure = static fn (bool $loosens): ClinicFigures => new ClinicFigures([['rule' => 'pregnancy', 'field' => 'impact_max', 'value' => 2, 'loosens' => $loosens, 'reason' => 'Protocol 7 of the clinic']]);
+    $figure = static fn (bool $loosens): ClinicFigures => new ClinicFigures(
+        [
+            [
+                'rule' => 'pregnancy', 'field' => 'impact_max', 'value' => 2, 'loosens' => $loosens,
+                'reason' => 'Protocol 7 of the clinic',
+            ],
+        ],
+    );
     expect(RuleBook::standard()->envelope($facts)->number(Field::ImpactMax))->toBe(1)
         ->and(RuleBook::standard()->envelope($facts, $figure(false))->number(Field::ImpactMax))->toBe(1)
         ->and(RuleBook::standard()->envelope($facts, $figure(true))->number(Field::ImpactMax))->toBe(2);

@@ -10,32 +10,56 @@ use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
 
 /*
- * The whole table of conditions, a row for each with each of its details: everything it sets, and nothing else. Sided ones are
- * on the left, those of pregnancy in week 28. Read it beside the sources in the docstrings; a figure changes here on purpose
- * or not at all.
+ * The whole table of conditions, a row for each with each of its details: everything it sets, and nothing else. Sided
+ * ones are on the left, those of pregnancy in week 28. Read it beside the sources in the docstrings; a figure changes
+ * here on purpose or not at all.
  */
 
 /** @return list<string> what a condition itself asks for, in words, sorted; notes are for reading only */
 function asksFor(string $code, array $details): array
 {
     $on = Day::of(Made::TODAY);
-    $sided = array_column(array_map(static fn ($a): array => ['code' => $a->code, 'sided' => $a->sided], RuleBook::standard()->conditions()), 'sided', 'code')[$code];
+    $sided = array_column(
+        array_map(
+            static fn ($a): array => ['code' => $a->code, 'sided' => $a->sided], RuleBook::standard()->conditions(),
+        ),
+        'sided',
+        'code',
+    )[$code];
     $client = Made::client([
         'conditions' => [['code' => $code, 'detail' => $details, ...($sided ? ['side' => 'left'] : [])]],
         ...(str_starts_with($code, 'pregnancy_') ? ['pregnancy' => ['due_date' => (string) $on->plus(80)]] : []),
     ]);
-    $own = array_filter(RuleBook::standard()->envelope(new Facts($client, $on))->all(), static fn (Limit $l): bool => $l->rule === $code && $l->field !== Field::Notes);
-    $words = array_map(static fn (Limit $l): string => ($l->scope->isEverything() ? '' : $l->scope->label().': ').$l->field->value.' '.(is_bool($l->value) ? ($l->value ? 'yes' : 'no') : $l->value), $own);
+    $own = array_filter(
+        RuleBook::standard()->envelope(new Facts($client, $on))->all(),
+        static fn (Limit $l): bool => $l->rule === $code && $l->field !== Field::Notes,
+    );
+    $words = array_map(
+        static fn (Limit $l): string => (
+            $l->scope->isEverything()
+                ? ''
+                : $l->scope->label().': '
+        ).$l->field->value.' '.(
+            is_bool($l->value)
+                ? ($l->value ? 'yes' : 'no')
+                : $l->plain()
+        ),
+        $own,
+    );
     sort($words);
 
     return array_values($words);
 }
 
-it('asks for all of its row of the table and for nothing else', function (string $code, array $details, array $row): void {
+it('asks for all of its row of the table and for nothing else', function (
+    string $code, array $details, array $row,
+): void {
     expect(asksFor($code, $details))->toBe($row);
 })->with([
     'older_adult_new' => ['older_adult_new', [], ['effort_max 6', 'load_pct_max 60']],
-    'older_adult_new, first_block_done' => ['older_adult_new', ['first_block_done'], ['effort_max 8', 'load_pct_max 80']],
+    'older_adult_new, first_block_done' => [
+        'older_adult_new', ['first_block_done'], ['effort_max 8', 'load_pct_max 80'],
+    ],
     'falls_risk_high' => ['falls_risk_high', [], [
         'avoid_motions single_leg_load_unsupported',
         'support_min one_hand',
@@ -170,7 +194,9 @@ it('asks for all of its row of the table and for nothing else', function (string
         'watches spo2|during',
     ]],
     'diabetes' => ['diabetes', [], []],
-    'diabetes_glucose_lowering' => ['diabetes_glucose_lowering', [], ['watches glucose|after', 'watches glucose|before']],
+    'diabetes_glucose_lowering' => [
+        'diabetes_glucose_lowering', [], ['watches glucose|after', 'watches glucose|before'],
+    ],
     'retinopathy_severe' => ['retinopathy_severe', [], [
         'avoid_positions inverted',
         'breath no_holding',
@@ -310,21 +336,31 @@ it('asks for all of its row of the table and for nothing else', function (string
         'impact_max 1',
     ]],
     'osteopenia' => ['osteopenia', [], ['avoid_motions spine_flexion_end_range', 'impact_max 2']],
-    'osteoarthritis_hip' => ['osteoarthritis_hip', [], ['impact_max 1', 'left leg: avoid_motions deep_knee_flexion_loaded']],
+    'osteoarthritis_hip' => [
+        'osteoarthritis_hip', [], ['impact_max 1', 'left leg: avoid_motions deep_knee_flexion_loaded'],
+    ],
     'osteoarthritis_hip, pain_free' => ['osteoarthritis_hip', ['pain_free'], ['impact_max 1']],
-    'osteoarthritis_knee' => ['osteoarthritis_knee', [], ['impact_max 1', 'left leg: avoid_motions deep_knee_flexion_loaded']],
+    'osteoarthritis_knee' => [
+        'osteoarthritis_knee', [], ['impact_max 1', 'left leg: avoid_motions deep_knee_flexion_loaded'],
+    ],
     'osteoarthritis_knee, pain_free' => ['osteoarthritis_knee', ['pain_free'], ['impact_max 1']],
     'rheumatoid_arthritis' => ['rheumatoid_arthritis', [], []],
     'rheumatoid_arthritis, flare' => ['rheumatoid_arthritis', ['flare'], ['effort_max 4', 'left side: load_pct_max 0']],
     'rheumatoid_arthritis, arms' => ['rheumatoid_arthritis', ['arms'], []],
     'rheumatoid_arthritis, legs' => ['rheumatoid_arthritis', ['legs'], []],
-    'rheumatoid_arthritis, weak_wrist' => ['rheumatoid_arthritis', ['weak_wrist'], ['left arm: avoid_motions grip_sustained_heavy', 'left arm: avoid_motions wrist_extension_loaded']],
+    'rheumatoid_arthritis, weak_wrist' => [
+        'rheumatoid_arthritis',
+        ['weak_wrist'],
+        ['left arm: avoid_motions grip_sustained_heavy', 'left arm: avoid_motions wrist_extension_loaded'],
+    ],
     'low_back_pain' => ['low_back_pain', [], [
         'avoid_motions spine_flexion_end_range',
         'avoid_motions spine_flexion_loaded',
         'stop_signs saddle numbness or a change of bladder or bowel',
     ]],
-    'low_back_pain, settled' => ['low_back_pain', ['settled'], ['stop_signs saddle numbness or a change of bladder or bowel']],
+    'low_back_pain, settled' => [
+        'low_back_pain', ['settled'], ['stop_signs saddle numbness or a change of bladder or bowel'],
+    ],
     'rotator_cuff_pain' => ['rotator_cuff_pain', [], ['left arm: avoid_motions shoulder_past_90']],
     'rotator_cuff_pain, pain_free' => ['rotator_cuff_pain', ['pain_free'], []],
     'limb_loss' => ['limb_loss', [], [
@@ -346,7 +382,11 @@ it('asks for all of its row of the table and for nothing else', function (string
         'left leg: avoid_motions hip_flexion_past_90',
         'left leg: avoid_motions hip_internal_rotation',
     ]],
-    'hip_replacement_anterior' => ['hip_replacement_anterior', [], ['avoid_positions prone', 'left leg: avoid_motions hip_extension_external_rotation']],
+    'hip_replacement_anterior' => [
+        'hip_replacement_anterior',
+        [],
+        ['avoid_positions prone', 'left leg: avoid_motions hip_extension_external_rotation'],
+    ],
     'knee_replacement' => ['knee_replacement', [], ['avoid_positions kneeling', 'impact_max 0']],
     'knee_replacement, kneeling_comfortable' => ['knee_replacement', ['kneeling_comfortable'], ['impact_max 0']],
     'knee_replacement, impact_cleared' => ['knee_replacement', ['impact_cleared'], ['avoid_positions kneeling']],
@@ -447,9 +487,13 @@ it('asks for all of its row of the table and for nothing else', function (string
         'watches pelvic_floor|after',
     ]],
     'pregnancy_doming' => ['pregnancy_doming', [], ['avoid_motions abdominal_doming_load']],
-    'pregnancy_pelvic_girdle_pain' => ['pregnancy_pelvic_girdle_pain', [], ['avoid_motions single_leg_load', 'avoid_motions wide_stance_load']],
+    'pregnancy_pelvic_girdle_pain' => [
+        'pregnancy_pelvic_girdle_pain', [], ['avoid_motions single_leg_load', 'avoid_motions wide_stance_load'],
+    ],
     'pregnancy_light_headed' => ['pregnancy_light_headed', [], ['avoid_positions supine_flat']],
-    'pregnancy_pelvic_floor_symptoms' => ['pregnancy_pelvic_floor_symptoms', [], ['impact_max 0', 'watches pelvic_floor|after']],
+    'pregnancy_pelvic_floor_symptoms' => [
+        'pregnancy_pelvic_floor_symptoms', [], ['impact_max 0', 'watches pelvic_floor|after'],
+    ],
     'pregnancy_placenta_praevia' => ['pregnancy_placenta_praevia', [], ['clearance withheld']],
     'pregnancy_twins' => ['pregnancy_twins', [], ['clearance required']],
     'pregnancy_ruptured_membranes' => ['pregnancy_ruptured_membranes', [], ['clearance withheld']],
@@ -462,17 +506,27 @@ it('asks for all of its row of the table and for nothing else', function (string
     'pregnancy_uncontrolled_type_1_diabetes' => ['pregnancy_uncontrolled_type_1_diabetes', [], ['clearance withheld']],
     'pregnancy_uncontrolled_hypertension' => ['pregnancy_uncontrolled_hypertension', [], ['clearance withheld']],
     'pregnancy_uncontrolled_thyroid_disease' => ['pregnancy_uncontrolled_thyroid_disease', [], ['clearance withheld']],
-    'pregnancy_serious_heart_or_lung_disease' => ['pregnancy_serious_heart_or_lung_disease', [], ['clearance withheld']],
+    'pregnancy_serious_heart_or_lung_disease' => [
+        'pregnancy_serious_heart_or_lung_disease', [], ['clearance withheld'],
+    ],
     'pregnancy_recurrent_loss' => ['pregnancy_recurrent_loss', [], ['clearance required']],
     'pregnancy_earlier_preterm_birth' => ['pregnancy_earlier_preterm_birth', [], ['clearance required']],
     'pregnancy_gestational_hypertension' => ['pregnancy_gestational_hypertension', [], ['clearance required']],
     'pregnancy_symptomatic_anaemia' => ['pregnancy_symptomatic_anaemia', [], ['clearance required']],
     'pregnancy_eating_disorder' => ['pregnancy_eating_disorder', [], ['clearance required']],
-    'pregnancy_mild_or_moderate_heart_or_lung_disease' => ['pregnancy_mild_or_moderate_heart_or_lung_disease', [], ['clearance required']],
+    'pregnancy_mild_or_moderate_heart_or_lung_disease' => [
+        'pregnancy_mild_or_moderate_heart_or_lung_disease', [], ['clearance required'],
+    ],
     'latex_allergy' => ['latex_allergy', [], ['avoid_material latex']],
     // The edges of what is ordered or counted.
-    'hernia, an order of one gram' => ['hernia', ['lift_g:1'], ['avoid_motions abdominal_doming_load', 'breath no_holding', 'lift_max_g 1']],
-    'hernia, two orders' => ['hernia', ['lift_g:5000', 'lift_g:2500'], ['avoid_motions abdominal_doming_load', 'breath no_holding', 'lift_max_g 2500']],
+    'hernia, an order of one gram' => [
+        'hernia', ['lift_g:1'], ['avoid_motions abdominal_doming_load', 'breath no_holding', 'lift_max_g 1'],
+    ],
+    'hernia, two orders' => [
+        'hernia',
+        ['lift_g:5000', 'lift_g:2500'],
+        ['avoid_motions abdominal_doming_load', 'breath no_holding', 'lift_max_g 2500'],
+    ],
     'platelets 20' => ['platelets_low', ['count:20'], ['effort_max 4', 'impact_max 0', 'load_pct_max 40']],
     'platelets 49' => ['platelets_low', ['count:49'], ['effort_max 4', 'impact_max 0', 'load_pct_max 40']],
     'platelets 50' => ['platelets_low', ['count:50'], []],
@@ -494,7 +548,7 @@ it('asks for all of its row of the table and for nothing else', function (string
 ]);
 
 it('has a row for every condition and every detail that can be ticked', function (): void {
-    $rows = file_get_contents(__FILE__);
+    $rows = preg_replace(['/\s+/', '/\[ /'], [' ', '['], (string) file_get_contents(__FILE__));
     foreach (RuleBook::standard()->conditions() as $about) {
         expect($rows)->toContain("'{$about->code}' => ['{$about->code}', []");
         foreach (array_keys($about->details) as $detail) {
@@ -506,20 +560,33 @@ it('has a row for every condition and every detail that can be ticked', function
 it('asks for the side of what has one', function (): void {
     $sided = array_filter(RuleBook::standard()->conditions(), static fn ($a): bool => $a->sided);
     expect(array_values(array_map(static fn ($a): string => $a->code, $sided)))->toEqualCanonicalizing([
-        'bone_metastasis', 'device_pacemaker_icd', 'dialysis_fistula', 'hand_function_none', 'hand_function_weak', 'hip_replacement_anterior', 'hip_replacement_posterior', 'insensate_skin',
-        'knee_replacement', 'limb_loss', 'lymphedema', 'osteoarthritis_hip', 'osteoarthritis_knee', 'rheumatoid_arthritis', 'rotator_cuff_pain', 'stroke_hemiparesis',
+        'bone_metastasis', 'device_pacemaker_icd', 'dialysis_fistula', 'hand_function_none', 'hand_function_weak',
+        'hip_replacement_anterior', 'hip_replacement_posterior', 'insensate_skin',
+        'knee_replacement', 'limb_loss', 'lymphedema', 'osteoarthritis_hip', 'osteoarthritis_knee',
+        'rheumatoid_arthritis', 'rotator_cuff_pain', 'stroke_hemiparesis',
     ]);
 });
 
-it('says so when a detail is not known, and uses what is', function (string $code, array $details, ?string $says): void {
+it('says so when a detail is not known, and uses what is', function (
+    string $code, array $details, ?string $says,
+): void {
     $notes = implode(' ', Made::envelope([['code' => $code, 'detail' => $details]])->words(Field::Notes));
-    $says === null ? expect($notes)->not->toContain('is not known and changes nothing') : expect($notes)->toContain($says);
+    $says === null
+        ? expect($notes)->not->toContain('is not known and changes nothing')
+        : expect($notes)->toContain($says);
 })->with([
-    'misspelt' => ['osteoporosis', ['vertebral_fractures'], 'the detail "vertebral_fractures" is not known and changes nothing; known are vertebral_fracture, overhead_cleared.'],
+    'misspelt' => [
+        'osteoporosis',
+        ['vertebral_fractures'],
+        'the detail "vertebral_fractures" is not known and changes nothing; known are vertebral_fracture, '
+            .'overhead_cleared.',
+    ],
     'known' => ['osteoporosis', ['vertebral_fracture'], null],
     'a number' => ['hernia', ['lift_g:2500'], null],
     'no number' => ['hernia', ['lift_g:light'], 'known are lift_g:number.'],
-    'of a condition that has none' => ['glaucoma', ['left_eye'], 'the detail "left_eye" is not known and changes nothing.'],
+    'of a condition that has none' => [
+        'glaucoma', ['left_eye'], 'the detail "left_eye" is not known and changes nothing.',
+    ],
     'the end of an order' => ['hip_replacement_anterior', ['end_confirmed'], null],
     'a site of skin' => ['insensate_skin', ['sole of the left foot'], null],
 ]);

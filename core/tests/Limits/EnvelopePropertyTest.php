@@ -3,17 +3,17 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Client\Profile;
-use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Limit;
-use BuoyantStep\Core\Limits\Region;
 use BuoyantStep\Core\Limits\RuleBook;
-use BuoyantStep\Core\Limits\Scope;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Side;
 
 const CLIENTS = 5000;
 
@@ -76,11 +76,19 @@ it('never loosens a field when a condition is added', function (): void {
 it('merges commutatively, associatively and idempotently', function (): void {
     $made = new Made(12);
     $rules = RuleBook::standard();
-    $random = static fn (): Envelope => $rules->envelope(new Facts(Profile::read(new Bag($made->randomForm())), Day::of(Made::TODAY), $made->randomMeasures()));
-    $same = static fn (Envelope $a, Envelope $b): bool => array_map(static fn (Limit $l): string => $l->key(), $a->all()) === array_map(static fn (Limit $l): string => $l->key(), $b->all());
+    $random = static fn (): Envelope => $rules->envelope(
+        new Facts(Profile::read(new Bag($made->randomForm())), Day::of(Made::TODAY), $made->randomMeasures()),
+    );
+    $same = static fn (Envelope $a, Envelope $b): bool => array_map(
+        static fn (Limit $l): string => $l->key(), $a->all(),
+    ) === array_map(static fn (Limit $l): string => $l->key(), $b->all());
     for ($i = 0; $i < CLIENTS; $i++) {
         [$a, $b, $c] = [$random(), $random(), $random()];
-        if (! $same($a->merge($b), $b->merge($a)) || ! $same($a->merge($b)->merge($c), $a->merge($b->merge($c))) || ! $same($a->merge($a), $a)) {
+        if (
+            ! $same($a->merge($b), $b->merge($a))
+            || ! $same($a->merge($b)->merge($c), $a->merge($b->merge($c)))
+            || ! $same($a->merge($a), $a)
+        ) {
             $this->fail("client $i");
         }
     }
@@ -92,7 +100,9 @@ it('binds every part with what binds everything', function (): void {
     $rules = RuleBook::standard();
     $scopes = everyScope();
     for ($i = 0; $i < 1000; $i++) {
-        $envelope = $rules->envelope(new Facts(Profile::read(new Bag($made->randomForm())), Day::of(Made::TODAY), $made->randomMeasures()));
+        $envelope = $rules->envelope(
+            new Facts(Profile::read(new Bag($made->randomForm())), Day::of(Made::TODAY), $made->randomMeasures()),
+        );
         foreach (Field::cases() as $field) {
             $any = $envelope->tightest($field);
             foreach ($field->isList() || $any === null ? [] : $scopes as $scope) {
@@ -106,7 +116,11 @@ it('binds every part with what binds everything', function (): void {
 });
 
 it('never tightens balance support less for a worse tandem', function (): void {
-    $rank = static fn (float $s): int => Field::SupportMin->tightness(Made::envelope([['code' => 'falls_risk_high']], [['test' => 'tandem_stand', 'value' => $s]])->word(Field::SupportMin));
+    $rank = static fn (float $s): int => Field::SupportMin->tightness(
+        Made::envelope(
+            [['code' => 'falls_risk_high']], [['test' => 'tandem_stand', 'value' => $s]],
+        )->word(Field::SupportMin),
+    );
     for ($s = 0.0; $s < 10; $s += 0.5) {
         expect($rank($s))->toBeGreaterThanOrEqual($rank($s + 0.5));
     }

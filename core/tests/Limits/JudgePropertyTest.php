@@ -3,16 +3,16 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Client\Profile;
-use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Fit\Demands;
+use BuoyantStep\Core\Fit\Judge;
+use BuoyantStep\Core\Fit\Verdict;
 use BuoyantStep\Core\Input\Bag;
-use BuoyantStep\Core\Limits\Demands;
 use BuoyantStep\Core\Limits\Facts;
-use BuoyantStep\Core\Limits\Judge;
 use BuoyantStep\Core\Limits\RuleBook;
-use BuoyantStep\Core\Limits\Verdict;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** @return array<string, mixed> */
 function randomDemands(Made $made): array
@@ -21,7 +21,15 @@ function randomDemands(Made $made): array
         'position' => $made->one(['standing', 'standing', 'seated', 'supine_flat', 'quadruped', 'prone', 'kneeling']),
         'region' => $made->one(['upper', 'lower', 'trunk', 'whole']),
         'side' => $made->one(['both', 'left', 'right']),
-        'motions' => array_values(array_filter(['deep_knee_flexion_loaded', 'shoulder_past_90', 'single_leg_load', 'spine_flexion_end_range', 'wide_stance_load', 'grip_sustained_heavy', 'hip_flexion_past_90'], static fn (): bool => $made->chance(15))),
+        'motions' => array_values(
+            array_filter(
+                [
+                    'deep_knee_flexion_loaded', 'shoulder_past_90', 'single_leg_load', 'spine_flexion_end_range',
+                    'wide_stance_load', 'grip_sustained_heavy', 'hip_flexion_past_90',
+                ],
+                static fn (): bool => $made->chance(15),
+            ),
+        ),
         'impact' => $made->int(0, 1),
         'support' => $made->one(['free', 'fingertip', 'one_hand', 'two_hands']),
         'surface' => $made->one(['firm', 'foam']),
@@ -30,7 +38,8 @@ function randomDemands(Made $made): array
         'balance' => $made->int(0, 4),
         'breath' => $made->one(['low', 'low', 'high']),
         'floor_transfer' => $made->chance(10),
-        ...($made->chance(30) ? ['hold_s' => $made->int(1, 60)] : []), ...($made->chance(40) ? ['load_pct' => $made->int(10, 100), 'effort' => $made->int(2, 10)] : []),
+        ...($made->chance(30) ? ['hold_s' => $made->int(1, 60)] : []),
+        ...($made->chance(40) ? ['load_pct' => $made->int(10, 100), 'effort' => $made->int(2, 10)] : []),
     ];
 }
 
@@ -40,18 +49,22 @@ it('fits once the changes of a verdict are made, for thousands of clients and de
     $seen = ['fits' => 0, 'changes' => 0, 'out' => 0];
     for ($i = 0; $i < 6000; $i++) {
         $client = Profile::read(new Bag($made->randomForm()));
-        $judge = new Judge(RuleBook::standard()->envelope(new Facts($client, $on, $made->randomMeasures())), $client->function);
+        $judge = new Judge(
+            RuleBook::standard()->envelope(new Facts($client, $on, $made->randomMeasures())), $client->function,
+        );
         $form = randomDemands($made);
         $demands = Demands::read(new Bag($form));
         $verdict = $judge->verdict($demands);
         $seen[$verdict->verdict]++;
         if ($verdict->verdict === Verdict::CHANGES) {
             foreach ($verdict->changes as $change) {
-                $demands = $demands->after($change['change']);
+                $demands = $demands->after($change);
             }
             $after = $judge->verdict($demands);
             if ($after->verdict !== Verdict::FITS) {
-                $this->fail("client $i: still {$after->verdict} after ".json_encode([$verdict->changes, $form, $after]));
+                $this->fail(
+                    "client $i: still {$after->verdict} after ".json_encode([$verdict->changes, $form, $after]),
+                );
             }
         }
     }

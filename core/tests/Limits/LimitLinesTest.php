@@ -2,20 +2,27 @@
 
 declare(strict_types=1);
 
-use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Limits\LimitLines;
-use BuoyantStep\Core\Limits\Region;
 use BuoyantStep\Core\Limits\RuleBook;
-use BuoyantStep\Core\Limits\Scope;
 use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** @param  list<array{Field, int|string|bool, string, Scope?}>  $limits each with the rule that asks for it */
 function linesOf(array $limits): array
 {
-    $all = array_map(static fn (array $l): Limit => new Limit($l[0], $l[1], $l[2], ucfirst($l[2]).' says '.(is_bool($l[1]) ? 'so' : $l[1]).'.', 'a source', $l[3] ?? new Scope), $limits);
+    $all = array_map(
+        static fn (array $l): Limit => new Limit(
+            $l[0], Made::word($l[0], $l[1]), $l[2], ucfirst($l[2]).' says '.(is_bool($l[1]) ? 'so' : $l[1]).'.',
+            'a source',
+            $l[3] ?? new Scope,
+        ),
+        $limits,
+    );
 
     return LimitLines::of(new Envelope($all), ['knee' => 'Sore knee', 'heart' => 'Heart']);
 }
@@ -57,7 +64,9 @@ it('says each field in one short sentence', function (Field $field, int|string|b
     [Field::HeartRateValid, false, 'Heart rate misleads: use effort and talking'],
 ]);
 
-it('leaves out what limits nothing and what has a page of its own', function (Field $field, int|string|bool $value): void {
+it('leaves out what limits nothing and what has a page of its own', function (
+    Field $field, int|string|bool $value,
+): void {
     expect(linesOf([[$field, $value, 'knee']]))->toBe([]);
 })->with([
     [Field::Clearance, 'none'],
@@ -70,38 +79,64 @@ it('leaves out what limits nothing and what has a page of its own', function (Fi
 ]);
 
 it('names the tightest, everyone who asked for that, and nobody else', function (): void {
-    $line = linesOf([[Field::EffortMax, 7, 'knee'], [Field::EffortMax, 5, 'heart'], [Field::EffortMax, 5, 'other_rule']])[0];
-    expect($line)->toBe(['key' => 'effort_max', 'field' => 'effort_max', 'title' => 'Effort up to 5 of 10', 'by' => 'Heart · Other rule', 'says' => 'Heart says 5. Other_rule says 5.']);
+    $line = linesOf(
+        [[Field::EffortMax, 7, 'knee'], [Field::EffortMax, 5, 'heart'], [Field::EffortMax, 5, 'other_rule']],
+    )[0];
+    expect($line->jsonSerialize())->toBe(
+        [
+            'key' => 'effort_max', 'field' => 'effort_max', 'title' => 'Effort up to 5 of 10',
+            'by' => 'Heart · Other rule', 'says' => 'Heart says 5. Other_rule says 5.',
+        ],
+    );
     // In whichever order they were asked for.
-    expect(linesOf([[Field::EffortMax, 5, 'other_rule'], [Field::EffortMax, 7, 'knee'], [Field::EffortMax, 5, 'heart']])[0]['title'])->toBe('Effort up to 5 of 10')
-        ->and(linesOf([[Field::RepsMin, 8, 'knee'], [Field::RepsMin, 12, 'heart']])[0]['title'])->toBe('12 reps or more');
+    expect(
+        linesOf(
+            [[Field::EffortMax, 5, 'other_rule'], [Field::EffortMax, 7, 'knee'], [Field::EffortMax, 5, 'heart']],
+        )[0]->title,
+    )->toBe('Effort up to 5 of 10')
+        ->and(
+            linesOf([[Field::RepsMin, 8, 'knee'], [Field::RepsMin, 12, 'heart']])[0]->title,
+        )->toBe('12 reps or more');
 });
 
 it('collects the words of a list from all who asked', function (): void {
-    $line = linesOf([[Field::AvoidPositions, 'floor', 'knee'], [Field::AvoidPositions, 'arms_overhead', 'heart'], [Field::AvoidPositions, 'floor', 'heart']])[0];
-    expect($line['title'])->toContain('on the floor')->toContain('arms overhead')
-        ->and(substr_count($line['title'], 'on the floor'))->toBe(1)
-        ->and($line['by'])->toContain('Sore knee')->toContain('Heart');
+    $line = linesOf(
+        [
+            [Field::AvoidPositions, 'floor', 'knee'], [Field::AvoidPositions, 'arms_overhead', 'heart'],
+            [Field::AvoidPositions, 'floor', 'heart'],
+        ],
+    )[0];
+    expect($line->title)->toContain('on the floor')->toContain('arms overhead')
+        ->and(substr_count($line->title, 'on the floor'))->toBe(1)
+        ->and($line->by)->toContain('Sore knee')->toContain('Heart');
 });
 
 it('gives a part of the body a line of its own', function (): void {
     $left = new Scope(Region::Lower, Side::Left);
     $lines = linesOf([[Field::EffortMax, 7, 'heart'], [Field::EffortMax, 5, 'knee', $left]]);
     expect(array_column($lines, 'title'))->toBe(['Effort up to 7 of 10', 'Left leg: effort up to 5 of 10'])
-        ->and($lines[0]['key'])->toBe('effort_max')
-        ->and($lines[1]['key'])->not->toBe('effort_max')
+        ->and($lines[0]->key)->toBe('effort_max')
+        ->and($lines[1]->key)->not->toBe('effort_max')
         // What binds everything is not said again for the leg.
-        ->and($lines[1]['by'])->toBe('Sore knee');
+        ->and($lines[1]->by)->toBe('Sore knee');
 });
 
 it('has words for every motion and position that any condition asks to avoid', function (): void {
     foreach (RuleBook::standard()->conditions() as $about) {
-        $envelope = Made::envelope([['code' => $about->code, 'detail' => array_map(strval(...), array_keys($about->details)), ...($about->sided ? ['side' => 'left'] : [])]]);
+        $envelope = Made::envelope(
+            [
+                [
+                    'code' => $about->code,
+                    'detail' => array_map(strval(...), array_keys($about->details)),
+                    ...($about->sided ? ['side' => 'left'] : []),
+                ],
+            ],
+        );
         foreach (LimitLines::of($envelope, RuleBook::standard()->labels()) as $line) {
-            if (in_array($line['field'], ['avoid_motions', 'avoid_positions'], true)) {
-                expect($line['title'])->not->toContain('_', $about->code);
+            if (in_array($line->field, [Field::AvoidMotions, Field::AvoidPositions], true)) {
+                expect($line->title)->not->toContain('_', $about->code);
             }
-            expect($line['by'])->not->toBe('')->and($line['says'])->not->toBe('');
+            expect($line->by)->not->toBe('')->and($line->says)->not->toBe('');
         }
     }
 });

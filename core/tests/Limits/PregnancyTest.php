@@ -9,13 +9,16 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Position;
 
 /** The envelope on a day of gestation: day 0 lies 280 days before the due date. */
 function onGestationDay(int $day, array $with = []): Envelope
 {
     $today = Day::of(Made::TODAY);
 
-    return RuleBook::standard()->envelope(new Facts(Made::client([...$with, 'pregnancy' => ['due_date' => (string) $today->plus(280 - $day)]]), $today));
+    return RuleBook::standard()->envelope(
+        new Facts(Made::client([...$with, 'pregnancy' => ['due_date' => (string) $today->plus(280 - $day)]]), $today),
+    );
 }
 
 it('changes on the day and not the day before', function (int $day, Field $field, string|int $value, bool $in): void {
@@ -50,7 +53,13 @@ it('asks for clearance, reps, short holds and no breath holding from the first d
 });
 
 it('follows the stricter school from 16 weeks when it is chosen', function (int $day, bool $out): void {
-    expect(in_array('supine_flat', onGestationDay($day, ['schools' => ['pregnancy_supine' => 'from_16']])->words(Field::AvoidPositions), true))->toBe($out);
+    expect(
+        in_array(
+            'supine_flat',
+            onGestationDay($day, ['schools' => ['pregnancy_supine' => 'from_16']])->words(Field::AvoidPositions),
+            true,
+        ),
+    )->toBe($out);
 })->with([[111, false], [112, true]]);
 
 it('foresees its crossings, each once', function (): void {
@@ -70,7 +79,9 @@ it('never loosens from one day to the next', function (): void {
             if ($field->isList()) {
                 expect(array_diff($before->words($field), $after->words($field)))->toBe([], $field->value);
             } elseif ($before->tightest($field) !== null) {
-                expect($field->tightness($after->tightest($field)->value))->toBeGreaterThanOrEqual($field->tightness($before->tightest($field)->value));
+                expect($field->tightness($after->tightest($field)->value))->toBeGreaterThanOrEqual(
+                    $field->tightness($before->tightest($field)->value),
+                );
             }
         }
     };
@@ -82,8 +93,10 @@ it('never loosens from one day to the next', function (): void {
     }
 });
 
-it('names the week in which lying flat on the back ends, by the school', function (array $schools, int $day, string $says): void {
-    $limit = onGestationDay($day, ['schools' => $schools])->has(Field::AvoidPositions, 'supine_flat');
+it('names the week in which lying flat on the back ends, by the school', function (
+    array $schools, int $day, string $says,
+): void {
+    $limit = onGestationDay($day, ['schools' => $schools])->avoids(Position::SupineFlat);
     expect($limit?->says)->toStartWith($says);
 })->with([
     [[], 140, 'From 20 weeks:'],
@@ -97,9 +110,15 @@ it('asks for the birth once the due date has passed, and not on the day', functi
 
 it('does not foresee what is already there, and calls all of it tightening', function (): void {
     $today = Day::of(Made::TODAY);
-    $ahead = static fn (int $day): array => RuleBook::standard()->crossings(new Facts(Made::client(['pregnancy' => ['due_date' => (string) $today->plus(280 - $day)]]), $today));
-    expect(array_map(static fn ($c): string => strtok($c->says, ':'), $ahead(111)))->toBe(['16 weeks', '20 weeks', '20 weeks', '28 weeks', 'Due date'])
-        ->and(array_map(static fn ($c): string => strtok($c->says, ':'), $ahead(112)))->toBe(['20 weeks', '20 weeks', '28 weeks', 'Due date'])
+    $ahead = static fn (int $day): array => RuleBook::standard()->crossings(
+        new Facts(Made::client(['pregnancy' => ['due_date' => (string) $today->plus(280 - $day)]]), $today),
+    );
+    expect(
+        array_map(static fn ($c): string => strtok($c->says, ':'), $ahead(111)),
+    )->toBe(['16 weeks', '20 weeks', '20 weeks', '28 weeks', 'Due date'])
+        ->and(
+            array_map(static fn ($c): string => strtok($c->says, ':'), $ahead(112)),
+        )->toBe(['20 weeks', '20 weeks', '28 weeks', 'Due date'])
         ->and(array_map(static fn ($c): string => strtok($c->says, ':'), $ahead(140)))->toBe(['28 weeks', 'Due date'])
         ->and($ahead(280))->toBe([])
         ->and(array_unique(array_column($ahead(0), 'tightens')))->toBe([true]);

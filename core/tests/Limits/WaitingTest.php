@@ -17,10 +17,15 @@ function factsOn(array $client, string $on): Facts
 /** @return list<array{string, string}> date and rule of what waits for a word */
 function waitingOn(array $client, string $on): array
 {
-    return array_map(static fn (Crossing $c): array => [(string) $c->date, $c->rule], RuleBook::standard()->waiting(factsOn($client, $on)));
+    return array_map(
+        static fn (Crossing $c): array => [(string) $c->date, $c->rule],
+        RuleBook::standard()->waiting(factsOn($client, $on)),
+    );
 }
 
-it('announces a dated opening until its day, and from its day on waits for a word', function (string $code, int $days, string $word): void {
+it('announces a dated opening until its day, and from its day on waits for a word', function (
+    string $code, int $days, string $word,
+): void {
     $start = Day::of('2026-06-01');
     $client = ['conditions' => [['code' => $code, 'side' => 'left', 'since' => (string) $start]]];
     $eve = (string) $start->plus($days - 1);
@@ -44,12 +49,16 @@ it('knows nothing of a date that nobody gave', function (): void {
 
 it('holds what waits, however long it waits', function (): void {
     foreach (['2026-06-02', '2026-12-01', '2036-12-01'] as $on) {
-        $envelope = RuleBook::standard()->envelope(factsOn(['conditions' => [['code' => 'knee_replacement', 'side' => 'left', 'since' => '2026-06-01']]], $on));
+        $envelope = RuleBook::standard()->envelope(
+            factsOn(['conditions' => [['code' => 'knee_replacement', 'side' => 'left', 'since' => '2026-06-01']]], $on),
+        );
         expect($envelope->number(Field::ImpactMax))->toBe(0, $on);
     }
 });
 
-it('asks for a symptom-free screen twelve weeks after a birth', function (array $symptoms, string $on, int $waits): void {
+it('asks for a symptom-free screen twelve weeks after a birth', function (
+    array $symptoms, string $on, int $waits,
+): void {
     $client = ['postpartum' => ['birth_date' => '2026-06-01', 'birth' => 'caesarean', 'symptoms' => $symptoms]];
     expect(waitingOn($client, $on))->toHaveCount($waits);
 })->with([
@@ -61,7 +70,12 @@ it('asks for a symptom-free screen twelve weeks after a birth', function (array 
 ]);
 
 it('announces each date after a birth, the sooner one first', function (): void {
-    $says = array_map(static fn (Crossing $c): string => $c->says, RuleBook::standard()->crossings(factsOn(['postpartum' => ['birth_date' => '2026-06-01', 'birth' => 'caesarean']], '2026-06-10')));
+    $says = array_map(
+        static fn (Crossing $c): string => $c->says,
+        RuleBook::standard()->crossings(
+            factsOn(['postpartum' => ['birth_date' => '2026-06-01', 'birth' => 'caesarean']], '2026-06-10'),
+        ),
+    );
     expect($says)->toHaveCount(4)
         ->and($says[0])->toStartWith('6 weeks after the birth')
         ->and($says[3])->toStartWith('12 weeks after the birth');
@@ -73,13 +87,17 @@ it('lists what waits oldest first', function (): void {
         ['code' => 'hypertension_controlled', 'until' => '2026-05-01'],
         ['code' => 'older_adult_new', 'since' => '2026-03-01'],
     ]];
-    expect(array_column(waitingOn($client, '2026-11-25'), 1))->toBe(['older_adult_new', 'hypertension_controlled', 'knee_replacement']);
+    expect(array_column(waitingOn($client, '2026-11-25'), 1))->toBe(
+        ['older_adult_new', 'hypertension_controlled', 'knee_replacement'],
+    );
 });
 
 it('foresees what may open after a birth, each on its day', function (string $birth, int $days, array $expected): void {
     $born = Day::of('2026-06-01');
     $on = $born->plus($days);
-    $crossings = RuleBook::standard()->crossings(factsOn(['postpartum' => ['birth_date' => (string) $born, 'birth' => $birth]], (string) $on));
+    $crossings = RuleBook::standard()->crossings(
+        factsOn(['postpartum' => ['birth_date' => (string) $born, 'birth' => $birth]], (string) $on),
+    );
     $seen = [];
     foreach ($crossings as $crossing) {
         expect($crossing->tightens)->toBeFalse();
@@ -87,9 +105,20 @@ it('foresees what may open after a birth, each on its day', function (string $bi
     }
     expect($seen)->toBe($expected);
 })->with([
-    'vaginal, at once' => ['vaginal', 0, [[42, '6 weeks after the birth: loading may begin once cleared'], [84, '12 weeks after the birth: impact may begin after a symptom-free screen']]],
-    'vaginal, on the day' => ['vaginal', 42, [[84, '12 weeks after the birth: impact may begin after a symptom-free screen']]],
-    'vaginal, a day before' => ['vaginal', 83, [[84, '12 weeks after the birth: impact may begin after a symptom-free screen']]],
+    'vaginal, at once' => [
+        'vaginal',
+        0,
+        [
+            [42, '6 weeks after the birth: loading may begin once cleared'],
+            [84, '12 weeks after the birth: impact may begin after a symptom-free screen'],
+        ],
+    ],
+    'vaginal, on the day' => [
+        'vaginal', 42, [[84, '12 weeks after the birth: impact may begin after a symptom-free screen']],
+    ],
+    'vaginal, a day before' => [
+        'vaginal', 83, [[84, '12 weeks after the birth: impact may begin after a symptom-free screen']],
+    ],
     'vaginal, past all' => ['vaginal', 84, []],
     'caesarean, at once' => ['caesarean', 1, [
         [42, '6 weeks after the birth: the lift limit may end'],
@@ -105,22 +134,29 @@ it('foresees what may open after a birth, each on its day', function (string $bi
 ]);
 
 it('says what still holds twelve weeks after a birth', function (string $birth, string $holds): void {
-    $waiting = RuleBook::standard()->waiting(factsOn(['postpartum' => ['birth_date' => '2026-06-01', 'birth' => $birth]], '2026-09-01'));
+    $waiting = RuleBook::standard()->waiting(
+        factsOn(['postpartum' => ['birth_date' => '2026-06-01', 'birth' => $birth]], '2026-09-01'),
+    );
     expect($waiting[0]->says)->toBe("12 weeks after the birth have passed: $holds until a symptom-free screen.")
         ->and($waiting[0]->tightens)->toBeFalse();
 })->with([['vaginal', 'impact holds'], ['caesarean', 'impact, lifting and loaded bending hold']]);
 
-it('says of an order whose end has come, and of a first block, that they hold until somebody confirms it', function (): void {
-    $facts = factsOn(['conditions' => [
-        ['code' => 'hip_replacement_posterior', 'side' => 'left', 'since' => '2026-08-01', 'until' => '2026-11-01'],
-        ['code' => 'older_adult_new', 'since' => '2026-10-01'],
-    ]], '2026-11-25');
-    $waiting = RuleBook::standard()->waiting($facts);
-    expect(array_column($waiting, 'rule'))->toContain('hip_replacement_posterior', 'older_adult_new')
-        ->and(implode(' ', array_column($waiting, 'says')))->toContain('its end date has passed')->toContain('the first block is over')
-        ->and(array_unique(array_column($waiting, 'tightens')))->toBe([false]);
-});
+it('says of an order whose end has come, and of a first block, that they hold until somebody confirms '
+    .'it', function (): void {
+        $facts = factsOn(['conditions' => [
+            ['code' => 'hip_replacement_posterior', 'side' => 'left', 'since' => '2026-08-01', 'until' => '2026-11-01'],
+            ['code' => 'older_adult_new', 'since' => '2026-10-01'],
+        ]], '2026-11-25');
+        $waiting = RuleBook::standard()->waiting($facts);
+        expect(array_column($waiting, 'rule'))->toContain('hip_replacement_posterior', 'older_adult_new')
+            ->and(
+                implode(' ', array_column($waiting, 'says')),
+            )->toContain('its end date has passed')->toContain('the first block is over')
+            ->and(array_unique(array_column($waiting, 'tightens')))->toBe([false]);
+    });
 
 it('lets a first block wait on its day and not before', function (string $on, int $waits): void {
-    expect(waitingOn(['conditions' => [['code' => 'older_adult_new', 'since' => '2026-10-01']]], $on))->toHaveCount($waits);
+    expect(
+        waitingOn(['conditions' => [['code' => 'older_adult_new', 'since' => '2026-10-01']]], $on),
+    )->toHaveCount($waits);
 })->with([['2026-10-28', 0], ['2026-10-29', 1]]);

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Errors\InvalidInput;
-use BuoyantStep\Core\Exercises\DoseKind;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Log\LoggedSet;
 use BuoyantStep\Core\Log\Performed;
+use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Side;
 
 it('reads a set and writes it back in the open form', function (): void {
     $form = ['reps' => 9, 'load_g' => 2500, 'effort' => 6.5, 'side' => 'left', 'form_broke' => true];
@@ -18,7 +18,9 @@ it('reads a set and writes it back in the open form', function (): void {
 });
 
 it('leaves out what was not recorded', function (): void {
-    expect(LoggedSet::read(new Bag(['seconds' => 20, 'effort' => 5]))->jsonSerialize())->toEqual(['seconds' => 20, 'effort' => 5.0]);
+    expect(
+        LoggedSet::read(new Bag(['seconds' => 20, 'effort' => 5]))->jsonSerialize(),
+    )->toEqual(['seconds' => 20, 'effort' => 5.0]);
 });
 
 it('refuses a set that counts nothing or less than nothing', function (array $set): void {
@@ -34,7 +36,9 @@ it('refuses a set that counts nothing or less than nothing', function (array $se
 it('needs sets, a reason for skipping, or a stop sign', function (): void {
     expect(Performed::read(new Bag(['date' => '2026-11-20', 'skipped' => 'ill']))->wasDone())->toBeFalse()
         ->and(Performed::read(new Bag(['date' => '2026-11-20', 'stop_sign' => true]))->stopSign)->toBeTrue()
-        ->and(fn () => Performed::read(new Bag(['date' => '2026-11-20'])))->toThrow(InvalidInput::class, 'at least one set');
+        ->and(
+            fn () => Performed::read(new Bag(['date' => '2026-11-20'])),
+        )->toThrow(InvalidInput::class, 'at least one set');
 });
 
 it('sums a session up', function (): void {
@@ -51,7 +55,11 @@ it('sums a session up', function (): void {
         ->and($session->carried(null))->toBeTrue();
 });
 
-it('takes a load written down as it was shown, to ten grams, for the load that was given', function (int $logged, bool $carried): void {
-    $session = Performed::read(new Bag(['date' => '2026-11-20', 'sets' => [['reps' => 10, 'effort' => 6, 'load_g' => $logged]]]));
+it('takes a load written down as it was shown, to ten grams, for the load that was given', function (
+    int $logged, bool $carried,
+): void {
+    $session = Performed::read(
+        new Bag(['date' => '2026-11-20', 'sets' => [['reps' => 10, 'effort' => 6, 'load_g' => $logged]]]),
+    );
     expect($session->carried(2233))->toBe($carried);
 })->with([[2233, true], [2230, true], [2228, true], [2227, false], [2300, true]]);

@@ -3,12 +3,11 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Client\Sex;
-use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Fit\TestSafety;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\Field;
-use BuoyantStep\Core\Limits\TestSafety;
 use BuoyantStep\Core\Measures\Appraisal;
 use BuoyantStep\Core\Measures\ArmCurlNorm;
 use BuoyantStep\Core\Measures\ChairStandNorm;
@@ -19,6 +18,7 @@ use BuoyantStep\Core\Measures\Symmetry;
 use BuoyantStep\Core\Measures\Test;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Side;
 
 $rows = [];
 foreach (['male' => [14, 12, 12, 11, 10, 8, 7], 'female' => [12, 11, 10, 10, 9, 8, 4]] as $sex => $cuts) {
@@ -32,7 +32,9 @@ foreach (['male' => [14, 12, 12, 11, 10, 8, 7], 'female' => [12, 11, 10, 10, 9, 
 it('holds the chair stand against every row of the table', function (string $sex, int $age, int $cut): void {
     expect(ChairStandNorm::cutOff($age, Sex::from($sex)))->toBe($cut);
     $client = Made::client(['sex' => $sex, 'birth_date' => sprintf('%d-11-25', 2026 - $age)]);
-    $flag = static fn (int $stands): ?string => Appraisal::of(Result::read(new Bag(['test' => 'chair_stand_30s', 'value' => $stands])), $client, Day::of(Made::TODAY))->flag;
+    $flag = static fn (int $stands): ?string => Appraisal::of(
+        Result::read(new Bag(['test' => 'chair_stand_30s', 'value' => $stands])), $client, Day::of(Made::TODAY),
+    )->flag;
     expect($flag($cut))->toBeNull()->and($flag($cut - 1))->toContain('falls risk');
 })->with($rows);
 
@@ -47,7 +49,9 @@ it('meets the golden figure of sit-to-stand power', function (): void {
 it('has no power without a stand, and refuses a seat as high as the hips', function (): void {
     expect(fn () => SitToStandPower::watts(70, 1.65, 0.45, 0))->toThrow(InvalidInput::class)
         ->and(fn () => SitToStandPower::watts(70, 0.9, 0.45, 2))->toThrow(InvalidInput::class);
-    $none = Appraisal::of(Result::read(new Bag(['test' => 'chair_stand_30s', 'value' => 0])), Made::client(), Day::of(Made::TODAY));
+    $none = Appraisal::of(
+        Result::read(new Bag(['test' => 'chair_stand_30s', 'value' => 0])), Made::client(), Day::of(Made::TODAY),
+    );
     expect($none->derived)->toBeNull();
 });
 
@@ -88,17 +92,29 @@ it('refuses results that cannot be', function (array $row, string $pointer): voi
 it('keeps a test that was not done apart from zero', function (): void {
     $set = Made::measures([['test' => 'chair_stand_30s', 'not_tested' => 'cannot stand']]);
     expect($set->value(Test::ChairStand))->toBeNull()
-        ->and(Appraisal::of($set->results[0], Made::client(), Day::of(Made::TODAY))->norm)->toBe('not tested: cannot stand');
+        ->and(
+            Appraisal::of($set->results[0], Made::client(), Day::of(Made::TODAY))->norm,
+        )->toBe('not tested: cannot stand');
 });
 
-it('compares sides, and acts below 80 percent', function (float $left, float $right, float $percent, bool $acts, ?Side $weaker): void {
+it('compares sides, and acts below 80 percent', function (
+    float $left, float $right, float $percent, bool $acts, ?Side $weaker,
+): void {
     $symmetry = Symmetry::of($left, $right);
     expect(round((float) $symmetry?->percent, 1))->toBe($percent)
         ->and($symmetry?->acts())->toBe($acts)
         ->and($symmetry?->weaker)->toBe($weaker);
-})->with([[20.0, 16.0, 80.0, false, Side::Right], [15.8, 20.0, 79.0, true, Side::Left], [10.0, 10.0, 100.0, false, null], [0.0, 5.0, 0.0, true, Side::Left]]);
+})->with(
+    [
+        [20.0, 16.0, 80.0, false, Side::Right], [15.8, 20.0, 79.0, true, Side::Left], [10.0, 10.0, 100.0, false, null],
+        [0.0, 5.0, 0.0, true, Side::Left],
+    ],
+);
 
-it('needs both sides to compare', fn () => expect(Symmetry::of(null, 5.0))->toBeNull()->and(Symmetry::of(0.0, 0.0))->toBeNull());
+it(
+    'needs both sides to compare',
+    fn () => expect(Symmetry::of(null, 5.0))->toBeNull()->and(Symmetry::of(0.0, 0.0))->toBeNull(),
+);
 
 it('takes the latest usable estimate of a family, and none when the latest gave none', function (): void {
     $set = Made::measures([
@@ -112,23 +128,36 @@ it('takes the latest usable estimate of a family, and none when the latest gave 
 });
 
 $curls = [];
-foreach (['female' => [[13, 19], [12, 18], [12, 17], [11, 17], [10, 16], [10, 15], [8, 13]], 'male' => [[16, 22], [15, 21], [14, 21], [13, 19], [13, 19], [11, 17], [10, 14]]] as $sex => $bands) {
+foreach ([
+    'female' => [[13, 19], [12, 18], [12, 17], [11, 17], [10, 16], [10, 15], [8, 13]],
+    'male' => [[16, 22], [15, 21], [14, 21], [13, 19], [13, 19], [11, 17], [10, 14]],
+] as $sex => $bands) {
     foreach ($bands as $i => [$lo, $hi]) {
         $curls["$sex ".(60 + 5 * $i)] = [$sex, 60 + 5 * $i, $lo, $hi];
     }
 }
 
-it('holds the arm curl against every row of its table, with the norm\'s load only', function (string $sex, int $age, int $lo, int $hi): void {
+it('holds the arm curl against every row of its table, with the norm\'s load only', function (
+    string $sex, int $age, int $lo, int $hi,
+): void {
     $load = $sex === 'female' ? 2270 : 3630;
     expect(ArmCurlNorm::middleHalf($age, Sex::from($sex), $load)?->label())->toBe("$lo-$hi")
         ->and(ArmCurlNorm::middleHalf($age, Sex::from($sex), 1000))->toBeNull();
     $client = Made::client(['sex' => $sex, 'birth_date' => sprintf('%d-11-25', 2026 - $age)]);
-    $flag = static fn (int $curls): ?string => Appraisal::of(Result::read(new Bag(['test' => 'arm_curl_30s', 'side' => 'right', 'value' => $curls, 'load_g' => $load])), $client, Day::of(Made::TODAY))->flag;
+    $flag = static fn (int $curls): ?string => Appraisal::of(
+        Result::read(new Bag(['test' => 'arm_curl_30s', 'side' => 'right', 'value' => $curls, 'load_g' => $load])),
+        $client,
+        Day::of(Made::TODAY),
+    )->flag;
     expect($flag($lo))->toBeNull()->and($flag($lo - 1))->toContain('below the middle half');
 })->with($curls);
 
-it('flags the remaining tests on the right side of each cut-off', function (array $row, bool $flagged, array $client = []): void {
-    expect(Appraisal::of(Result::read(new Bag($row)), Made::client($client), Day::of(Made::TODAY))->flag !== null)->toBe($flagged);
+it('flags the remaining tests on the right side of each cut-off', function (
+    array $row, bool $flagged, array $client = [],
+): void {
+    expect(
+        Appraisal::of(Result::read(new Bag($row)), Made::client($client), Day::of(Made::TODAY))->flag !== null,
+    )->toBe($flagged);
 })->with([
     'five stands 15 s' => [['test' => 'five_chair_stands', 'value' => 15], false],
     'five stands 15.1 s' => [['test' => 'five_chair_stands', 'value' => 15.1], true],
@@ -138,8 +167,12 @@ it('flags the remaining tests on the right side of each cut-off', function (arra
     'stage 2' => [['test' => 'four_stage_balance', 'value' => 2], true],
     'heel raises 25 at 46' => [['test' => 'heel_raise', 'side' => 'left', 'value' => 25], false],
     'heel raises 24 at 46' => [['test' => 'heel_raise', 'side' => 'left', 'value' => 24], true],
-    'heel raises 5 at 60' => [['test' => 'heel_raise', 'side' => 'left', 'value' => 5], false, ['birth_date' => '1966-11-25']],
-    'heel raises 5 at 59' => [['test' => 'heel_raise', 'side' => 'left', 'value' => 5], true, ['birth_date' => '1966-11-26']],
+    'heel raises 5 at 60' => [
+        ['test' => 'heel_raise', 'side' => 'left', 'value' => 5], false, ['birth_date' => '1966-11-25'],
+    ],
+    'heel raises 5 at 59' => [
+        ['test' => 'heel_raise', 'side' => 'left', 'value' => 5], true, ['birth_date' => '1966-11-26'],
+    ],
     'drop 19 and 9' => [['test' => 'bp_lying_standing', 'value' => 19, 'second_value' => 9], false],
     'drop 20' => [['test' => 'bp_lying_standing', 'value' => 20, 'second_value' => 0], true],
     'lower drop 10' => [['test' => 'bp_lying_standing', 'value' => 0, 'second_value' => 10], true],
@@ -147,11 +180,17 @@ it('flags the remaining tests on the right side of each cut-off', function (arra
 ]);
 
 it('derives power from five stands as published', function (): void {
-    $appraisal = Appraisal::of(Result::read(new Bag(['test' => 'five_chair_stands', 'value' => 12.5])), Made::client(['body_mass_kg' => 70, 'height_mm' => 1650]), Day::of(Made::TODAY));
+    $appraisal = Appraisal::of(
+        Result::read(new Bag(['test' => 'five_chair_stands', 'value' => 12.5])),
+        Made::client(['body_mass_kg' => 70, 'height_mm' => 1650]),
+        Day::of(Made::TODAY),
+    );
     expect($appraisal->derived)->toStartWith(round(SitToStandPower::watts(70, 1.65, 0.43, 2.5)).' W');
 });
 
-it('believes a change only beyond the noise of the test', function (Test $test, float $before, float $after, ?bool $believable, bool $better): void {
+it('believes a change only beyond the noise of the test', function (
+    Test $test, float $before, float $after, ?bool $believable, bool $better,
+): void {
     $change = Change::between($test, $before, $after);
     expect($change->believable)->toBe($believable)->and($change->better)->toBe($better);
 })->with([
@@ -168,7 +207,14 @@ it('believes a change only beyond the noise of the test', function (Test $test, 
     [Test::WallSit, 10, 30, null, true],
 ]);
 
-it('says a change in words', fn () => expect(Change::between(Test::ChairStand, 9, 10)->says(Test::ChairStand))->toBe('+1 stands, within test noise')->and(Change::between(Test::TimedUpAndGo, 14, 11)->says(Test::TimedUpAndGo))->toBe('-3 s, better'));
+it(
+    'says a change in words',
+    fn () => expect(
+        Change::between(Test::ChairStand, 9, 10)->says(Test::ChairStand),
+    )->toBe('+1 stands, within test noise')->and(
+        Change::between(Test::TimedUpAndGo, 14, 11)->says(Test::TimedUpAndGo),
+    )->toBe('-3 s, better'),
+);
 
 it('judges a test against the envelope first', function (Test $test, array $conditions, ?string $says): void {
     $found = TestSafety::of($test, Made::envelope($conditions));
@@ -181,7 +227,9 @@ it('judges a test against the envelope first', function (Test $test, array $cond
     [Test::Grip, [['code' => 'wheelchair_user']], null],
 ]);
 
-it('takes the worse of tandem and four-stage for the support in falls risk', function (array $measures, string $support): void {
+it('takes the worse of tandem and four-stage for the support in falls risk', function (
+    array $measures, string $support,
+): void {
     expect(Made::envelope([['code' => 'falls_risk_high']], $measures)->word(Field::SupportMin))->toBe($support);
 })->with([
     [[['test' => 'four_stage_balance', 'value' => 3]], 'fingertip'],
@@ -190,31 +238,81 @@ it('takes the worse of tandem and four-stage for the support in falls risk', fun
     [[['test' => 'four_stage_balance', 'value' => 2], ['test' => 'tandem_stand', 'value' => 10]], 'one_hand'],
 ]);
 
-it('works out the power of a rise from either test, and per kilogram', function (array $row, array $client, ?string $derived): void {
-    expect(Appraisal::of(Result::read(new Bag($row)), Made::client($client), Day::of(Made::TODAY))->derived)->toBe($derived);
+it('works out the power of a rise from either test, and per kilogram', function (
+    array $row, array $client, ?string $derived,
+): void {
+    expect(
+        Appraisal::of(Result::read(new Bag($row)), Made::client($client), Day::of(Made::TODAY))->derived,
+    )->toBe($derived);
 })->with([
     // 0.9 × 70 × 9.80665 × (0.825 - 0.43) / (30 / 12 × 0.5) = 195.2 W.
-    'twelve stands in 30 s' => [['test' => 'chair_stand_30s', 'value' => 12], ['body_mass_kg' => 70, 'height_mm' => 1650], '195 W, 2.8 W/kg'],
-    'one stand' => [['test' => 'chair_stand_30s', 'value' => 1], ['body_mass_kg' => 70, 'height_mm' => 1650], '16 W, 0.2 W/kg'],
+    'twelve stands in 30 s' => [
+        ['test' => 'chair_stand_30s', 'value' => 12], ['body_mass_kg' => 70, 'height_mm' => 1650], '195 W, 2.8 W/kg',
+    ],
+    'one stand' => [
+        ['test' => 'chair_stand_30s', 'value' => 1], ['body_mass_kg' => 70, 'height_mm' => 1650], '16 W, 0.2 W/kg',
+    ],
     'none' => [['test' => 'chair_stand_30s', 'value' => 0], ['body_mass_kg' => 70, 'height_mm' => 1650], null],
     // 244.04 / (12.5 / 5 × 0.5).
-    'five in 12.5 s' => [['test' => 'five_chair_stands', 'value' => 12.5], ['body_mass_kg' => 70, 'height_mm' => 1650], '195 W, 2.8 W/kg'],
-    'just tall enough for the usual chair' => [['test' => 'chair_stand_30s', 'value' => 12], ['body_mass_kg' => 40, 'height_mm' => 900], '6 W, 0.1 W/kg'],
+    'five in 12.5 s' => [
+        ['test' => 'five_chair_stands', 'value' => 12.5], ['body_mass_kg' => 70, 'height_mm' => 1650],
+        '195 W, 2.8 W/kg',
+    ],
+    'just tall enough for the usual chair' => [
+        ['test' => 'chair_stand_30s', 'value' => 12], ['body_mass_kg' => 40, 'height_mm' => 900], '6 W, 0.1 W/kg',
+    ],
 ]);
 
-it('says what it compares with, or that there is nothing to compare with', function (array $row, array $client, string $norm, ?string $flag): void {
+it('says what it compares with, or that there is nothing to compare with', function (
+    array $row, array $client, string $norm, ?string $flag,
+): void {
     $appraisal = Appraisal::of(Result::read(new Bag($row)), Made::client($client), Day::of(Made::TODAY));
     expect([$appraisal->norm, $appraisal->flag])->toBe([$norm, $flag])->and($appraisal->source)->not->toBe('');
 })->with([
-    'stands, 76' => [['test' => 'chair_stand_30s', 'value' => 9], ['birth_date' => '1950-02-28'], 'average from 10 stands', '9 is below 10 for age 76: falls risk'],
-    'stands, sex other' => [['test' => 'chair_stand_30s', 'value' => 9], ['sex' => 'other'], 'no norm for this age and sex; compare with own baseline', null],
-    'five stands' => [['test' => 'five_chair_stands', 'value' => 15.1], [], '15 s or less', 'over 15 s: low lower-limb strength'],
-    'grip, man' => [['test' => 'grip', 'side' => 'left', 'value' => 26], ['sex' => 'male'], '27 kg or more', 'under 27 kg: low grip strength'],
-    'grip, other' => [['test' => 'grip', 'side' => 'left', 'value' => 5], ['sex' => 'other'], 'no norm; compare with own baseline', null],
-    'curls with the load of the norm' => [['test' => 'arm_curl_30s', 'side' => 'left', 'value' => 10, 'load_g' => 2270], ['birth_date' => '1950-02-28'], 'middle half of this age 11-17', '10 is below the middle half'],
-    'curls with five pounds' => [['test' => 'arm_curl_30s', 'side' => 'left', 'value' => 11, 'load_g' => 2268], ['birth_date' => '1950-02-28'], 'middle half of this age 11-17', null],
-    'curls with another load' => [['test' => 'arm_curl_30s', 'side' => 'left', 'value' => 10, 'load_g' => 3000], ['birth_date' => '1950-02-28'], 'no norm for this age, sex or load; compare with own baseline', null],
-    'heels at 59' => [['test' => 'heel_raise', 'side' => 'left', 'value' => 24], ['birth_date' => '1967-01-01'], '25 or more', 'under 25'],
-    'heels at 60' => [['test' => 'heel_raise', 'side' => 'left', 'value' => 24], ['birth_date' => '1966-11-25'], 'from 60: own baseline and symmetry', null],
+    'stands, 76' => [
+        ['test' => 'chair_stand_30s', 'value' => 9], ['birth_date' => '1950-02-28'], 'average from 10 stands',
+        '9 is below 10 for age 76: falls risk',
+    ],
+    'stands, sex other' => [
+        ['test' => 'chair_stand_30s', 'value' => 9], ['sex' => 'other'],
+        'no norm for this age and sex; compare with own baseline', null,
+    ],
+    'five stands' => [
+        ['test' => 'five_chair_stands', 'value' => 15.1], [], '15 s or less', 'over 15 s: low lower-limb strength',
+    ],
+    'grip, man' => [
+        ['test' => 'grip', 'side' => 'left', 'value' => 26], ['sex' => 'male'], '27 kg or more',
+        'under 27 kg: low grip strength',
+    ],
+    'grip, other' => [
+        ['test' => 'grip', 'side' => 'left', 'value' => 5], ['sex' => 'other'], 'no norm; compare with own baseline',
+        null,
+    ],
+    'curls with the load of the norm' => [
+        ['test' => 'arm_curl_30s', 'side' => 'left', 'value' => 10, 'load_g' => 2270],
+        ['birth_date' => '1950-02-28'],
+        'middle half of this age 11-17',
+        '10 is below the middle half',
+    ],
+    'curls with five pounds' => [
+        ['test' => 'arm_curl_30s', 'side' => 'left', 'value' => 11, 'load_g' => 2268],
+        ['birth_date' => '1950-02-28'],
+        'middle half of this age 11-17',
+        null,
+    ],
+    'curls with another load' => [
+        ['test' => 'arm_curl_30s', 'side' => 'left', 'value' => 10, 'load_g' => 3000],
+        ['birth_date' => '1950-02-28'],
+        'no norm for this age, sex or load; compare with own baseline',
+        null,
+    ],
+    'heels at 59' => [
+        ['test' => 'heel_raise', 'side' => 'left', 'value' => 24], ['birth_date' => '1967-01-01'], '25 or more',
+        'under 25',
+    ],
+    'heels at 60' => [
+        ['test' => 'heel_raise', 'side' => 'left', 'value' => 24], ['birth_date' => '1966-11-25'],
+        'from 60: own baseline and symmetry', null,
+    ],
     'a wall sit' => [['test' => 'wall_sit', 'value' => 20], [], 'own baseline', null],
 ]);

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use BuoyantStep\Core\Client\Side;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Measures\Change;
@@ -11,6 +10,7 @@ use BuoyantStep\Core\Measures\Result;
 use BuoyantStep\Core\Measures\Symmetry;
 use BuoyantStep\Core\Measures\Test;
 use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** @param  array<string, list<float|null>>  $bySide  the one-leg stand of each side, oldest first; null: not tested */
 function stands(array $bySide): MeasureSet
@@ -18,7 +18,11 @@ function stands(array $bySide): MeasureSet
     $rows = [];
     foreach ($bySide as $side => $values) {
         foreach ($values as $value) {
-            $rows[] = ['test' => 'one_leg_stand', 'side' => $side, ...($value === null ? ['not_tested' => 'dizzy'] : ['value' => $value])];
+            $rows[] = [
+                'test' => 'one_leg_stand',
+                'side' => $side,
+                ...($value === null ? ['not_tested' => 'dizzy'] : ['value' => $value]),
+            ];
         }
     }
 
@@ -33,7 +37,9 @@ it('takes the latest result, of a side when one is asked for', function (): void
         ->and($set->latest(Test::Grip))->toBeNull();
 });
 
-it('takes the weaker side for a test with sides, and nothing while a side is missing', function (array $bySide, ?float $value): void {
+it('takes the weaker side for a test with sides, and nothing while a side is missing', function (
+    array $bySide, ?float $value,
+): void {
     expect(stands($bySide)->value(Test::OneLegStand))->toBe($value);
 })->with([
     'left weaker' => [['left' => [4], 'right' => [9]], 4.0],
@@ -49,7 +55,9 @@ it('takes the value itself for a test without sides', function (): void {
     expect($set->value(Test::Tandem))->toBe(10.0);
 });
 
-it('compares the last two results of the same side, over what was not tested', function (array $bySide, Side $side, ?float $by): void {
+it('compares the last two results of the same side, over what was not tested', function (
+    array $bySide, Side $side, ?float $by,
+): void {
     expect(stands($bySide)->change(Test::OneLegStand, $side)?->by)->toBe($by);
 })->with([
     'two' => [['left' => [4, 7], 'right' => [1, 1]], Side::Left, 3.0],
@@ -58,7 +66,9 @@ it('compares the last two results of the same side, over what was not tested', f
     'one refused between' => [['left' => [4, null, 9]], Side::Left, 5.0],
 ]);
 
-it('believes a change from the noise of its test on', function (string $test, float $before, float $after, string $says): void {
+it('believes a change from the noise of its test on', function (
+    string $test, float $before, float $after, string $says,
+): void {
     expect(Change::between(Test::from($test), $before, $after)->says(Test::from($test)))->toBe($says);
 })->with([
     'stands, two more' => ['chair_stand_30s', 9, 11, '+2 stands, better'],
@@ -76,15 +86,21 @@ it('believes a change from the noise of its test on', function (string $test, fl
     'a plank has no noise of its own' => ['front_plank', 20, 22, '+2 s, better'],
 ]);
 
-it('acts below eighty percent, notes below ninety, and names the weaker side', function (?float $left, ?float $right, ?string $says): void {
+it('acts below eighty percent, notes below ninety, and names the weaker side', function (
+    ?float $left, ?float $right, ?string $says,
+): void {
     expect(Symmetry::of($left, $right)?->says())->toBe($says);
 })->with([
     'alike' => [10, 10, 'Both sides alike.'],
     '90 %' => [9, 10, 'Left is at 90 % of the other side.'],
     'just below 90 %' => [8.99, 10, 'Left is at 90 % of the other side: worth noting.'],
     '80 %' => [10, 8, 'Right is at 80 % of the other side: worth noting.'],
-    'just below 80 %' => [10, 7.99, 'Right is at 80 % of the other side: it leads, and one-sided exercises are preferred.'],
-    'nothing on one side' => [0, 5, 'Left is at 0 % of the other side: it leads, and one-sided exercises are preferred.'],
+    'just below 80 %' => [
+        10, 7.99, 'Right is at 80 % of the other side: it leads, and one-sided exercises are preferred.',
+    ],
+    'nothing on one side' => [
+        0, 5, 'Left is at 0 % of the other side: it leads, and one-sided exercises are preferred.',
+    ],
     'nothing on either' => [0, 0, null],
     'one missing' => [5, null, null],
 ]);
@@ -93,11 +109,18 @@ it('lets the first test that shows a difference name the weaker side', function 
     expect(Made::measures($rows)->weakerSide())->toBe($weaker);
 })->with([
     'none measured' => [[], null],
-    'alike' => [[['test' => 'grip', 'side' => 'left', 'value' => 20], ['test' => 'grip', 'side' => 'right', 'value' => 21]], null],
-    'grip alone' => [[['test' => 'grip', 'side' => 'left', 'value' => 20], ['test' => 'grip', 'side' => 'right', 'value' => 30]], Side::Left],
+    'alike' => [
+        [['test' => 'grip', 'side' => 'left', 'value' => 20], ['test' => 'grip', 'side' => 'right', 'value' => 21]],
+        null,
+    ],
+    'grip alone' => [
+        [['test' => 'grip', 'side' => 'left', 'value' => 20], ['test' => 'grip', 'side' => 'right', 'value' => 30]],
+        Side::Left,
+    ],
     'legs before hands' => [[
         ['test' => 'grip', 'side' => 'left', 'value' => 20], ['test' => 'grip', 'side' => 'right', 'value' => 30],
-        ['test' => 'one_leg_stand', 'side' => 'left', 'value' => 20], ['test' => 'one_leg_stand', 'side' => 'right', 'value' => 10],
+        ['test' => 'one_leg_stand', 'side' => 'left', 'value' => 20],
+        ['test' => 'one_leg_stand', 'side' => 'right', 'value' => 10],
     ], Side::Right],
 ]);
 

@@ -38,7 +38,9 @@ it('takes one rep to failure as the maximum itself', function (Formula $formula)
 })->with(Formula::cases());
 
 it('agrees at ten reps whichever formula is asked for', function (): void {
-    expect(OneRepMax::estimate(9000, 10, 0, Formula::Epley)->grams)->toBe(OneRepMax::estimate(9000, 10, 0, Formula::Brzycki)->grams);
+    expect(OneRepMax::estimate(9000, 10, 0, Formula::Epley)->grams)->toBe(
+        OneRepMax::estimate(9000, 10, 0, Formula::Brzycki)->grams,
+    );
 });
 
 it('refuses impossible sets and names the field', function (int $load, int $reps, int $left, string $pointer): void {
@@ -48,7 +50,9 @@ it('refuses impossible sets and names the field', function (int $load, int $reps
     } catch (InvalidInput $e) {
         expect($e->pointer)->toBe($pointer);
     }
-})->with([[0, 5, 1, '/load_g'], [5000, 0, 1, '/reps'], [5000, -3, 1, '/reps'], [5000, 5, -1, '/rir'], [5000, 5, 51, '/rir']]);
+})->with(
+    [[0, 5, 1, '/load_g'], [5000, 0, 1, '/reps'], [5000, -3, 1, '/reps'], [5000, 5, -1, '/rir'], [5000, 5, 51, '/rir']],
+);
 
 it('inverts itself: the reps possible at the load of the set are the reps of the set', function (): void {
     for ($n = 1; $n <= 15; $n++) {
@@ -71,4 +75,7 @@ it('reads the 6-20 scale by the house convention', function (int $old, int $effo
     expect(EffortScale::from620($old))->toBe($effort);
 })->with([[9, 2], [11, 4], [12, 5], [13, 6], [14, 7], [15, 7], [16, 8], [17, 8], [18, 9], [19, 10], [20, 10]]);
 
-it('has no effort outside the 6-20 scale', fn () => expect(EffortScale::from620(5))->toBeNull()->and(EffortScale::from620(21))->toBeNull());
+it(
+    'has no effort outside the 6-20 scale',
+    fn () => expect(EffortScale::from620(5))->toBeNull()->and(EffortScale::from620(21))->toBeNull(),
+);

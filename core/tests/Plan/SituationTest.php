@@ -3,29 +3,27 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Client\Profile;
-use BuoyantStep\Core\Client\Side;
-use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Kit;
-use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Plan\Drafter;
-use BuoyantStep\Core\Plan\Situation;
 use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Tests\Support\Made;
-use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Change;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** Somebody on a day, with nothing at home but what is usual. */
 function somebody(array $client, array $measures = [], string $on = Made::TODAY): Situation
 {
-    return new Situation(Made::client($client), Day::of($on), Made::measures($measures), new Kit, Catalogue::standard(), RuleBook::standard());
+    return Made::situation(Made::client($client), Made::measures($measures), new Kit, on: $on);
 }
 
 /** @return list<string> what is still to be changed about a rung where these changes were made */
 function stillToChange(Situation $situation, string $path, array $made, Side $side = Side::Both): array
 {
-    [$family, $rung] = explode('/', $path);
+    $changes = Made::at($situation, $path)->furtherChanges([$side], array_map(Change::read(...), $made));
 
-    return array_column($situation->furtherChanges(Catalogue::standard()->family($family)->rung($rung), [$side], $made), 'change');
+    return array_map(static fn (Change $c): string => $c->code(), $changes);
 }
 
 it('asks for a change once, and for nothing more when it was made', function (): void {
@@ -35,7 +33,9 @@ it('asks for a change once, and for nothing more when it was made', function ():
         ->and(stillToChange(somebody([]), 'bridge/two_legs', []))->toBe([]);
 });
 
-it('takes more support than is asked for as enough, and less as too little', function (array $made, array $measures, array $still): void {
+it('takes more support than is asked for as enough, and less as too little', function (
+    array $made, array $measures, array $still,
+): void {
     $situation = somebody(['conditions' => [['code' => 'falls_risk_high']]], $measures);
     expect(stillToChange($situation, 'stance_balance/one_leg', $made, Side::Left))->toBe($still);
 })->with([
@@ -50,13 +50,18 @@ it('asks for nothing more of what was just drafted, for hundreds of clients', fu
     $made = new Made(151);
     $asked = 0;
     for ($i = 0; $i < 400; $i++) {
-        $situation = new Situation(Profile::read(new Bag($made->randomForm())), Day::of(Made::TODAY), $made->randomMeasures(), Made::kitchen(), Catalogue::standard(), RuleBook::standard());
+        $situation = Made::situation(
+            Profile::read(new Bag($made->randomForm())), $made->randomMeasures(), Made::kitchen(),
+        );
         foreach ((new Drafter($situation))->draft(new Wishes)->items as $item) {
-            $changes = array_column($item->changes, 'change');
-            $asked += count($changes);
-            $further = $situation->furtherChanges($item->rung, $item->sides, $changes);
+            $asked += count($item->changes);
+            $further = $item->here->furtherChanges($item->sides, $item->changes);
             if ($further !== []) {
-                $this->fail("client $i, {$item->rung->name}: drafted with ".implode(',', $changes).', still asks '.implode(',', array_column($further, 'change')));
+                $this->fail(
+                    "client $i, {$item->rung->name}: drafted with ".json_encode($item->changes).', still asks '.implode(
+                        ',', array_column($further, 'change'),
+                    ),
+                );
             }
         }
     }

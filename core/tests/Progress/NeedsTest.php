@@ -2,47 +2,106 @@
 
 declare(strict_types=1);
 
+use BuoyantStep\Core\Caseload\Need;
+use BuoyantStep\Core\Caseload\Needs;
+use BuoyantStep\Core\Caseload\Standing;
+use BuoyantStep\Core\Gate\GateVerdict;
 use BuoyantStep\Core\Limits\Crossing;
-use BuoyantStep\Core\Limits\Gate\GateVerdict;
-use BuoyantStep\Core\Progress\Need;
-use BuoyantStep\Core\Progress\Needs;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
 
 /** @return list<Need> of someone with a plan, measured and at it this week, but for what is given */
 function needsOf(array $with): array
 {
-    return Needs::of(...[
-        'on' => Day::of(Made::TODAY), 'stopSign' => null, 'clearanceMissing' => null, 'breaches' => [], 'proposals' => [], 'waiting' => [], 'crossings' => [],
-        'hasIssued' => true, 'hasDraft' => false, 'lastMeasured' => Day::of(Made::TODAY)->plus(-3), 'lastSession' => Day::of(Made::TODAY)->plus(-1), ...$with,
-    ]);
+    return Needs::of(new Standing(...[
+        'on' => Day::of(Made::TODAY), 'stopSign' => null, 'clearanceMissing' => null, 'breaches' => [],
+        'proposals' => [], 'waiting' => [], 'crossings' => [],
+        'hasIssued' => true, 'hasDraft' => false, 'lastMeasured' => Day::of(Made::TODAY)->plus(-3),
+        'lastSession' => Day::of(Made::TODAY)->plus(-1), ...$with,
+    ]));
 }
 
-it('says each need in its words, with its mark and where to go', function (array $with, string $mark, string $says, string $stage): void {
+it('says each need in its words, with its mark and where to go', function (
+    array $with, string $mark, string $says, string $stage,
+): void {
     $needs = needsOf($with);
     expect($needs)->toHaveCount(1)
-        ->and([$needs[0]->mark, $needs[0]->says, $needs[0]->stage])->toBe([$mark, $says, $stage]);
+        ->and([$needs[0]->mark->value, $needs[0]->says, $needs[0]->stage])->toBe([$mark, $says, $stage]);
 })->with([
-    'a stop sign' => [['stopSign' => 'faintness'], 'stop', 'Stop sign: faintness. Nothing resumes until you clear it.', 'review'],
-    'a gate that stops' => fn () => [['gate' => GateVerdict::StopAndCall], 'stop', 'Gate today: stop and call. No session until a later check says otherwise.', 'gate'],
-    'a gate that stopped days ago' => fn () => [['gate' => GateVerdict::StopAndCall, 'gateOn' => Day::of(Made::TODAY)->plus(-40)], 'stop', 'Gate of '.Day::of(Made::TODAY)->plus(-40)->label().': stop and call. No session until a later check says otherwise.', 'gate'],
+    'a stop sign' => [
+        ['stopSign' => 'faintness'], 'stop', 'Stop sign: faintness. Nothing resumes until you clear it.', 'review',
+    ],
+    'a gate that stops' => fn () => [
+        ['gate' => GateVerdict::StopAndCall],
+        'stop',
+        'Gate today: stop and call. No session until a later check says otherwise.',
+        'gate',
+    ],
+    'a gate that stopped days ago' => fn () => [
+        ['gate' => GateVerdict::StopAndCall, 'gateOn' => Day::of(Made::TODAY)->plus(-40)],
+        'stop',
+        'Gate of '.Day::of(Made::TODAY)
+            ->plus(-40)
+            ->label().': stop and call. No session until a later check says otherwise.',
+        'gate',
+    ],
     'a gate that waits' => fn () => [['gate' => GateVerdict::Wait], 'look', 'Gate today: wait. Check again.', 'gate'],
-    'a breach' => [['breaches' => ['Heel raise: no impact']], 'look', 'The plan in use no longer fits: Heel raise: no impact', 'plan'],
-    'three breaches' => [['breaches' => ['Heel raise: no impact', 'Row: too heavy', 'Curl: out']], 'look', 'The plan in use no longer fits: Heel raise: no impact (+2 more)', 'plan'],
+    'a breach' => [
+        ['breaches' => ['Heel raise: no impact']], 'look', 'The plan in use no longer fits: Heel raise: no impact',
+        'plan',
+    ],
+    'three breaches' => [
+        ['breaches' => ['Heel raise: no impact', 'Row: too heavy', 'Curl: out']],
+        'look',
+        'The plan in use no longer fits: Heel raise: no impact (+2 more)',
+        'plan',
+    ],
     'easing' => [['proposals' => ['ease' => ['Row, 4 kg']]], 'ease', 'Ease: Row, 4 kg', 'review'],
     'measuring again' => [['proposals' => ['retest' => ['Row']]], 'look', 'Measure again: Row', 'review'],
     'a step up' => [['proposals' => ['step_up' => ['Row, 5 kg']]], 'up', 'Step up: Row, 5 kg', 'review'],
-    'clearance' => [['clearanceMissing' => 'Clearance is required and not recorded.'], 'look', 'Clearance is required and not recorded.', 'screen'],
-    'what waits for a word' => fn () => [['waiting' => [new Crossing(Day::of('2026-11-20'), 'sternotomy', 'The twelve weeks are over.', false)]], 'look', 'The twelve weeks are over.', 'limits'],
-    'a date ahead' => fn () => [['crossings' => [new Crossing(Day::of('2026-11-30'), 'pregnancy', '20 weeks: not flat on the back.', true)]], 'look', '30 November 2026: 20 weeks: not flat on the back.', 'limits'],
-    'what a date will no longer allow' => [['ahead' => 'From 12 March 2026 the plan will not fit: Bridge and march: raise the trunk.'], 'look', 'From 12 March 2026 the plan will not fit: Bridge and march: raise the trunk.', 'plan'],
+    'clearance' => [
+        ['clearanceMissing' => 'Clearance is required and not recorded.'],
+        'look',
+        'Clearance is required and not recorded.',
+        'screen',
+    ],
+    'what waits for a word' => fn () => [
+        ['waiting' => [new Crossing(Day::of('2026-11-20'), 'sternotomy', 'The twelve weeks are over.', false)]],
+        'look',
+        'The twelve weeks are over.',
+        'limits',
+    ],
+    'a date ahead' => fn () => [
+        ['crossings' => [new Crossing(Day::of('2026-11-30'), 'pregnancy', '20 weeks: not flat on the back.', true)]],
+        'look',
+        '30 November 2026: 20 weeks: not flat on the back.',
+        'limits',
+    ],
+    'what a date will no longer allow' => [
+        ['ahead' => 'From 12 March 2026 the plan will not fit: Bridge and march: raise the trunk.'],
+        'look',
+        'From 12 March 2026 the plan will not fit: Bridge and march: raise the trunk.',
+        'plan',
+    ],
     'a draft' => [['hasDraft' => true], 'look', 'A drafted plan waits to be issued.', 'plan'],
-    'screened only' => [['hasIssued' => false, 'lastMeasured' => null, 'lastSession' => null], 'look', 'Screened; not measured yet.', 'measure'],
+    'screened only' => [
+        ['hasIssued' => false, 'lastMeasured' => null, 'lastSession' => null],
+        'look',
+        'Screened; not measured yet.',
+        'measure',
+    ],
     'measured only' => [['hasIssued' => false, 'lastSession' => null], 'look', 'Measured; no plan yet.', 'plan'],
     'never measured' => [['lastMeasured' => null], 'look', 'Never measured.', 'measure'],
-    're-test due' => fn () => [['lastMeasured' => Day::of(Made::TODAY)->plus(-30)], 'look', 'Re-test due: last measured 30 days ago.', 'measure'],
-    're-test for a reason' => [['retestBecause' => 'a fall was reported.'], 'look', 'Re-test now: a fall was reported.', 'measure'],
-    'a missed week' => fn () => [['lastSession' => Day::of(Made::TODAY)->plus(-9)], 'look', 'No session logged for 9 days.', 'log'],
+    're-test due' => fn () => [
+        ['lastMeasured' => Day::of(Made::TODAY)->plus(-30)], 'look', 'Re-test due: last measured 30 days ago.',
+        'measure',
+    ],
+    're-test for a reason' => [
+        ['retestBecause' => 'a fall was reported.'], 'look', 'Re-test now: a fall was reported.', 'measure',
+    ],
+    'a missed week' => fn () => [
+        ['lastSession' => Day::of(Made::TODAY)->plus(-9)], 'look', 'No session logged for 9 days.', 'log',
+    ],
 ]);
 
 it('needs nobody who has all of it', fn () => expect(needsOf([]))->toBe([]));
@@ -57,12 +116,21 @@ it('forgets a gate of yesterday that did not stop', function (GateVerdict $verdi
 
 it('puts the needs in the order in which a careful person would look', function (): void {
     $all = needsOf([
-        'lastSession' => Day::of(Made::TODAY)->plus(-9), 'lastMeasured' => Day::of(Made::TODAY)->plus(-60), 'hasDraft' => true,
-        'crossings' => [new Crossing(Day::of('2026-11-30'), 'x', 'ahead.', true)], 'waiting' => [new Crossing(Day::of('2026-11-20'), 'x', 'waits.', false)],
-        'clearanceMissing' => 'clearance.', 'proposals' => ['step_up' => ['up.'], 'retest' => ['again.'], 'ease' => ['down.']], 'breaches' => ['breach.'], 'stopSign' => 'faintness',
+        'lastSession' => Day::of(Made::TODAY)->plus(-9), 'lastMeasured' => Day::of(Made::TODAY)->plus(-60),
+        'hasDraft' => true,
+        'crossings' => [new Crossing(Day::of('2026-11-30'), 'x', 'ahead.', true)],
+        'waiting' => [new Crossing(Day::of('2026-11-20'), 'x', 'waits.', false)],
+        'clearanceMissing' => 'clearance.',
+        'proposals' => ['step_up' => ['up.'], 'retest' => ['again.'], 'ease' => ['down.']], 'breaches' => ['breach.'],
+        'stopSign' => 'faintness',
     ]);
     expect(array_map(static fn (Need $n): string => strtok($n->says, ':. ').'>'.$n->stage, $all))
-        ->toBe(['Stop>review', 'The>plan', 'Ease>review', 'Measure>review', 'Step>review', 'clearance>screen', 'waits>limits', '30>limits', 'A>plan', 'Re-test>measure', 'No>log']);
+        ->toBe(
+            [
+                'Stop>review', 'The>plan', 'Ease>review', 'Measure>review', 'Step>review', 'clearance>screen',
+                'waits>limits', '30>limits', 'A>plan', 'Re-test>measure', 'No>log',
+            ],
+        );
     $ranks = array_map(static fn (Need $n): int => $n->rank, $all);
     $sorted = $ranks;
     sort($sorted);
@@ -70,5 +138,13 @@ it('puts the needs in the order in which a careful person would look', function 
 });
 
 it('does not ask for a re-test of a plan that is not in use', function (): void {
-    expect(array_column(array_map(static fn (Need $n): array => ['stage' => $n->stage], needsOf(['hasIssued' => false, 'hasDraft' => true, 'lastMeasured' => Day::of(Made::TODAY)->plus(-90)])), 'stage'))->toBe(['plan']);
+    expect(
+        array_column(
+            array_map(
+                static fn (Need $n): array => ['stage' => $n->stage],
+                needsOf(['hasIssued' => false, 'hasDraft' => true, 'lastMeasured' => Day::of(Made::TODAY)->plus(-90)]),
+            ),
+            'stage',
+        ),
+    )->toBe(['plan']);
 });

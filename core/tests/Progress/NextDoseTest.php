@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Errors\UnknownCode;
 use BuoyantStep\Core\Input\Bag;
@@ -17,6 +18,7 @@ use BuoyantStep\Core\Progress\Course;
 use BuoyantStep\Core\Progress\Decision;
 use BuoyantStep\Core\Progress\NextDose;
 use BuoyantStep\Core\Progress\PainRule;
+use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
 
@@ -54,11 +56,15 @@ it('builds a bridge of reps to a load that is more than a step away', function (
 });
 
 it('crosses the bridge when its reps are done', function (): void {
-    $next = proposed([doneAgo(5, 16), doneAgo(2, 16)], [5000, 6000], dose: [...DOSE, 'reps' => ['lo' => 8, 'hi' => 16]]);
+    $next = proposed(
+        [doneAgo(5, 16), doneAgo(2, 16)], [5000, 6000], dose: [...DOSE, 'reps' => ['lo' => 8, 'hi' => 16]],
+    );
     expect($next->lever)->toBe('load')->and($next->dose->loadG)->toBe(6000);
 });
 
-it('says so when the next load is not reachable by reps, or there is none', function (array $ladder, string $says): void {
+it('says so when the next load is not reachable by reps, or there is none', function (
+    array $ladder, string $says,
+): void {
     $next = proposed([doneAgo(5), doneAgo(2)], $ladder);
     expect($next->decision)->toBe(Decision::Stay)
         ->and($next->because[count($next->because) - 1]->says)->toContain($says);
@@ -69,12 +75,18 @@ it('waits for an easy set where a percent cap has nothing to take the percent of
     // Twelve reps with two left is no estimate with confidence enough at 14? It is fair; at effort 5 it is none.
     $blind = [doneAgo(5, 12, 5), doneAgo(2, 12, 5)];
     expect(proposed($blind, client: $client)->decision)->toBe(Decision::Retest)
-        ->and(proposed($blind, client: $client, max: OneRepMax::estimate(7000, 8, 2))->decision)->toBe(Decision::StepUp);
+        ->and(
+            proposed($blind, client: $client, max: OneRepMax::estimate(7000, 8, 2))->decision,
+        )->toBe(Decision::StepUp);
 });
 
 it('does not step over a cap', function (): void {
     // 80 % of 6.667 kg is 5.333 kg: 5.5 kg is over it.
-    $next = proposed([doneAgo(5), doneAgo(2)], client: ['conditions' => [['code' => 'older_adult_new', 'detail' => 'first_block_done']]], max: OneRepMax::estimate(5000, 8, 2));
+    $next = proposed(
+        [doneAgo(5), doneAgo(2)],
+        client: ['conditions' => [['code' => 'older_adult_new', 'detail' => 'first_block_done']]],
+        max: OneRepMax::estimate(5000, 8, 2),
+    );
     expect($next->decision)->toBe(Decision::Stay)->and($next->because[1]->rule)->toBe('load_cap');
 });
 
@@ -92,11 +104,19 @@ it('eases when the range is missed twice running', function (): void {
 
 it('grows seconds by five, to the cap of a hold but not of a stance', function (): void {
     $dose = ['sets' => 2, 'seconds' => ['lo' => 5, 'hi' => 10], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 60];
-    $history = array_map(static fn (int $ago): array => ['date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => [['seconds' => 10, 'effort' => 6], ['seconds' => 10, 'effort' => 6]]], [5, 2]);
+    $history = array_map(
+        static fn (int $ago): array => [
+            'date' => (string) Day::of(Made::TODAY)->plus(-$ago),
+            'sets' => [['seconds' => 10, 'effort' => 6], ['seconds' => 10, 'effort' => 6]],
+        ],
+        [5, 2],
+    );
     $tense = ['conditions' => [['code' => 'hypertension_controlled']]];
     expect(proposed($history, dose: $dose, school: 'seconds')->dose->amount->hi)->toBe(15)
         ->and(proposed($history, client: $tense, dose: $dose, school: 'seconds')->lever)->toBe('rung')
-        ->and(proposed($history, client: $tense, dose: $dose, school: 'seconds', goal: Goal::Balance)->dose->amount->hi)->toBe(15);
+        ->and(
+            proposed($history, client: $tense, dose: $dose, school: 'seconds', goal: Goal::Balance)->dose->amount->hi,
+        )->toBe(15);
 });
 
 it('knows only the schools that are built', function (): void {
@@ -114,12 +134,24 @@ describe('brakes, in their order', function (): void {
     it('does not count a session called off as a failure, nor step straight after it', function (): void {
         $off = ['date' => '2026-11-24', 'sets' => [], 'skipped' => 'gate said not today'];
         expect(proposed([doneAgo(5), doneAgo(3), $off])->decision)->toBe(Decision::Stay)
-            ->and(proposed([doneAgo(8), ['date' => '2026-11-20', 'sets' => [], 'skipped' => 'flu'], doneAgo(2)])->decision)->toBe(Decision::StepUp);
+            ->and(
+                proposed(
+                    [doneAgo(8), ['date' => '2026-11-20', 'sets' => [], 'skipped' => 'flu'], doneAgo(2)],
+                )->decision,
+            )->toBe(Decision::StepUp);
     });
 
-    it('eases one lever over the ceiling of pain, or when next morning is worse', function (array $pain, bool $eases): void {
+    it('eases one lever over the ceiling of pain, or when next morning is worse', function (
+        array $pain, bool $eases,
+    ): void {
         expect(proposed([doneAgo(5), doneAgo(2, 12, 8, ['pain' => $pain])])->decision === Decision::Ease)->toBe($eases);
-    })->with([[['during' => 3], false], [['during' => 4], true], [['before' => 2, 'during' => 2, 'next_morning' => 3], true], [['before' => 2, 'during' => 3, 'next_morning' => 2], false], [['next_morning' => 1], true]]);
+    })->with(
+        [
+            [['during' => 3], false], [['during' => 4], true],
+            [['before' => 2, 'during' => 2, 'next_morning' => 3], true],
+            [['before' => 2, 'during' => 3, 'next_morning' => 2], false], [['next_morning' => 1], true],
+        ],
+    );
 
     it('asks for a review when pain comes twice running', function (): void {
         $bad = ['pain' => ['during' => 6]];
@@ -127,7 +159,9 @@ describe('brakes, in their order', function (): void {
             ->and(proposed([doneAgo(5), doneAgo(2, 12, 8, $bad)])->review)->toBeFalse();
     });
 
-    it('holds after an effort of nine or broken form, and eases when the range was missed too', function (array $last, Decision $decision): void {
+    it('holds after an effort of nine or broken form, and eases when the range was missed too', function (
+        array $last, Decision $decision,
+    ): void {
         expect(proposed([doneAgo(5), $last])->decision)->toBe($decision);
     })->with([
         'effort 9' => [doneAgo(2, 12, 9), Decision::Stay],
@@ -136,13 +170,17 @@ describe('brakes, in their order', function (): void {
         'form broke in two sets' => [doneAgo(2, 12, 8, [], ['form_broke' => true]), Decision::Stay],
     ]);
 
-    it('eases by one lever only: load, else sets, else rung', function (array $dose, array $ladder, string $lever): void {
+    it('eases by one lever only: load, else sets, else rung', function (
+        array $dose, array $ladder, string $lever,
+    ): void {
         expect(proposed([doneAgo(2, 12, 8, ['pain' => ['during' => 8]])], $ladder, dose: $dose)->lever)->toBe($lever);
     })->with([[DOSE, [4500, 5000], 'load'], [DOSE, [5000, 5500], 'sets'], [[...DOSE, 'sets' => 1], [5000], 'rung']]);
 });
 
 it('chooses the ceiling of pain by school, else by who the client is', function (array $client, int $ceiling): void {
-    expect(PainRule::ceiling(Made::client($client), Day::of(Made::TODAY)))->toBe($ceiling);
+    expect(PainRule::ceiling(
+        Made::client($client), RuleBook::standard()->envelope(new Facts(Made::client($client), Day::of(Made::TODAY))),
+    ))->toBe($ceiling);
 })->with([
     'trained, no joint pain' => [[], 3],
     'long-standing knee' => [['conditions' => [['code' => 'osteoarthritis_knee']]], 5],
@@ -170,28 +208,54 @@ it('proposes nothing outside the envelope, for thousands of clients and historie
         for ($g = $made->int(5, 20) * 100; $g < 12000; $g += $made->int(1, 15) * 100) {
             $ladder[] = $g;
         }
-        $dose = ['sets' => $made->int(1, 3), $kind => ['lo' => $lo, 'hi' => $lo + $made->int(0, 6)], 'effort' => ['lo' => 4, 'hi' => $made->int(4, 10)], 'rest_s' => 30, ...($kind !== 'seconds' && $made->chance(70) ? ['load_g' => $made->one($ladder)] : [])];
+        $dose = [
+            'sets' => $made->int(1, 3),
+            $kind => ['lo' => $lo, 'hi' => $lo + $made->int(0, 6)],
+            'effort' => ['lo' => 4, 'hi' => $made->int(4, 10)],
+            'rest_s' => 30,
+            ...($kind !== 'seconds' && $made->chance(70) ? ['load_g' => $made->one($ladder)] : []),
+        ];
         $history = [];
         for ($n = 0; $n < $made->int(0, 5); $n++) {
             $sets = [];
             for ($s = 0; $s < $dose['sets']; $s++) {
-                $sets[] = ['effort' => $made->int(3, 10), $kind => $made->int(0, 20), ...(isset($dose['load_g']) ? ['load_g' => $dose['load_g']] : [])];
+                $sets[] = [
+                    'effort' => $made->int(3, 10),
+                    $kind => $made->int(0, 20),
+                    ...(isset($dose['load_g']) ? ['load_g' => $dose['load_g']] : []),
+                ];
             }
-            $history[] = Performed::read(new Bag(['date' => (string) $on->plus(-$made->int(0, 20)), 'sets' => $sets, 'pain' => ['before' => $made->int(0, 3), 'during' => $made->int(0, 6)], 'stop_sign' => $made->chance(3)]));
+            $history[] = Performed::read(
+                new Bag(
+                    [
+                        'date' => (string) $on->plus(-$made->int(0, 20)),
+                        'sets' => $sets,
+                        'pain' => ['before' => $made->int(0, 3), 'during' => $made->int(0, 6)],
+                        'stop_sign' => $made->chance(3),
+                    ],
+                ),
+            );
         }
-        $course = new Course(Dose::read(new Bag($dose)), $history, $on, $client, $envelope, $ladder);
-        $next = NextDose::propose(NextDose::schoolFor($course->dose->kind), $course);
+        $course = new Course(Dose::read(new Bag($dose)), $history, $on, $client, new DoseLimits($envelope), $ladder);
+        $next = NextDose::propose(SchoolBook::for($course->dose->kind), $course);
         $seen[$next->decision->value] = true;
         $after = $next->dose;
         $wrong = match (true) {
             $after->effort->hi > $envelope->atLeast(Field::EffortMax, 10) => 'effort',
             $after->restS < $envelope->atLeast(Field::RestMinS, 0) => 'rest',
-            $kind === 'reps' && $envelope->atLeast(Field::RepsMin, 1) <= $envelope->atLeast(Field::RepsMax, 900) && $after->amount->lo < $envelope->atLeast(Field::RepsMin, 1) => 'too few reps',
+            $kind === 'reps'
+                && $envelope->atLeast(Field::RepsMin, 1) <= $envelope->atLeast(Field::RepsMax, 900)
+                && $after->amount->lo < $envelope->atLeast(Field::RepsMin, 1) => 'too few reps',
             $kind === 'reps' && $after->amount->hi > $envelope->atLeast(Field::RepsMax, 900) => 'too many reps',
             $kind === 'seconds' && $after->amount->hi > $envelope->atLeast(Field::HoldMaxS, 900) => 'hold',
-            $next->decision !== Decision::StepUp && $after->loadG > $course->dose->loadG => 'a load raised without a step',
-            $next->decision === Decision::StepUp && $after->loadG !== $course->dose->loadG && ! in_array($after->loadG, $ladder, true) => 'a load that cannot be made',
-            $next->decision === Decision::StepUp && $after->loadG > $course->dose->loadG && $course->isBlind() => 'a blind step',
+            $next->decision !== Decision::StepUp
+                && $after->loadG > $course->dose->loadG => 'a load raised without a step',
+            $next->decision === Decision::StepUp
+                && $after->loadG !== $course->dose->loadG
+                && ! in_array($after->loadG, $ladder, true) => 'a load that cannot be made',
+            $next->decision === Decision::StepUp
+                && $after->loadG > $course->dose->loadG
+                && $course->isBlind() => 'a blind step',
             $next->because === [] => 'no reason',
             default => null,
         };

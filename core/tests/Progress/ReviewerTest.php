@@ -2,32 +2,44 @@
 
 declare(strict_types=1);
 
+use BuoyantStep\Core\Caseload\Needs;
+use BuoyantStep\Core\Caseload\Rules\Retest;
+use BuoyantStep\Core\Caseload\Standing;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Limits\Crossing;
-use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\MeasureSet;
-use BuoyantStep\Core\Plan\Situation;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Progress\Decision;
-use BuoyantStep\Core\Progress\Needs;
 use BuoyantStep\Core\Progress\Reviewed;
 use BuoyantStep\Core\Progress\Reviewer;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
 
 /** Reviews a rung after two sessions in which every set was the same. */
-function reviewed(string $family, string $rung, Goal $goal, array $dose, array $set, array $client = [], array $measures = [], ?Kit $kit = null): Reviewed
-{
-    $situation = new Situation(Made::client($client), Day::of(Made::TODAY), Made::measures($measures), $kit ?? Made::kitchen(), Catalogue::standard(), RuleBook::standard());
+function reviewed(
+    string $family,
+    string $rung,
+    Goal $goal,
+    array $dose,
+    array $set,
+    array $client = [],
+    array $measures = [],
+    ?Kit $kit = null,
+): Reviewed {
+    $situation = Made::situation(Made::client($client), Made::measures($measures), $kit ?? Made::kitchen());
     $found = Catalogue::standard()->family($family);
-    $session = static fn (int $ago): Performed => Performed::read(new Bag(['date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => array_fill(0, $dose['sets'], $set)]));
+    $session = static fn (int $ago): Performed => Performed::read(
+        new Bag(['date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => array_fill(0, $dose['sets'], $set)]),
+    );
 
-    return (new Reviewer($situation, new Wishes))->review($found, $found->rung($rung), $goal, Dose::read(new Bag($dose)), [$session(2), $session(5)]);
+    return (new Reviewer($situation, new Wishes))->review(
+        $situation->at($found, $found->rung($rung)), $goal, Dose::read(new Bag($dose)), [$session(2), $session(5)],
+    );
 }
 
 const REPS = ['sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 6, 'hi' => 8], 'rest_s' => 60];
@@ -39,7 +51,9 @@ it('goes to the next rung where there is no load to raise', function (): void {
 });
 
 it('keeps a set that was trimmed away off the next rung', function (): void {
-    $next = reviewed('heel_raise', 'two_hands', Goal::StrengthOlder, [...REPS, 'sets' => 1], ['reps' => 12, 'effort' => 7]);
+    $next = reviewed(
+        'heel_raise', 'two_hands', Goal::StrengthOlder, [...REPS, 'sets' => 1], ['reps' => 12, 'effort' => 7],
+    );
     expect($next->proposal->dose->sets)->toBe(1);
 });
 
@@ -50,41 +64,70 @@ it('stays at the top of a family and says so', function (): void {
 });
 
 it('stays below a rung that is under water and says what holds it there', function (): void {
-    $next = reviewed('wall_counter_push', 'counter', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 7], ['conditions' => [['code' => 'hypertension_controlled']]]);
+    $next = reviewed(
+        'wall_counter_push', 'counter', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 7],
+        ['conditions' => [['code' => 'hypertension_controlled']]],
+    );
     expect($next->proposal->decision)->toBe(Decision::Stay)
         ->and(array_slice($next->proposal->because, -1)[0]->says)->toContain('under water');
 });
 
-it('measures a fragile client before a rung that the measures have not opened', function (array $measures, Decision $decision): void {
-    $next = reviewed('heel_raise', 'two_hands', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 7], ['birth_date' => '1940-01-01'], $measures);
+it('measures a fragile client before a rung that the measures have not opened', function (
+    array $measures, Decision $decision,
+): void {
+    $next = reviewed(
+        'heel_raise', 'two_hands', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 7],
+        ['birth_date' => '1940-01-01'], $measures,
+    );
     expect($next->proposal->decision)->toBe($decision);
 })->with([
     'not measured' => [[], Decision::Retest],
-    'measured too low' => [[['test' => 'tandem_stand', 'value' => 3], ['test' => 'chair_stand_30s', 'value' => 9]], Decision::Retest],
-    'opened' => [[['test' => 'tandem_stand', 'value' => 10], ['test' => 'chair_stand_30s', 'value' => 9]], Decision::StepUp],
+    'measured too low' => [
+        [['test' => 'tandem_stand', 'value' => 3], ['test' => 'chair_stand_30s', 'value' => 9]], Decision::Retest,
+    ],
+    'opened' => [
+        [['test' => 'tandem_stand', 'value' => 10], ['test' => 'chair_stand_30s', 'value' => 9]], Decision::StepUp,
+    ],
 ]);
 
 it('never progresses a warm-up', function (): void {
-    $next = reviewed('march', 'seated', Goal::WarmUp, ['sets' => 1, 'seconds' => ['lo' => 180, 'hi' => 300], 'effort' => ['lo' => 2, 'hi' => 4]], ['seconds' => 300, 'effort' => 3]);
+    $next = reviewed(
+        'march',
+        'seated',
+        Goal::WarmUp,
+        ['sets' => 1, 'seconds' => ['lo' => 180, 'hi' => 300], 'effort' => ['lo' => 2, 'hi' => 4]],
+        ['seconds' => 300, 'effort' => 3],
+    );
     expect($next->proposal->decision)->toBe(Decision::Stay);
 });
 
 it('starts the reps again at the bottom of the goal after a load step', function (): void {
     $kit = Made::kit([['id' => 'a', 'mass_g' => 5000], ['id' => 'b', 'mass_g' => 5500]]);
-    $next = reviewed('tote_row', 'hand_chair', Goal::StrengthOlder, [...REPS, 'reps' => ['lo' => 8, 'hi' => 16], 'load_g' => 5000], ['reps' => 16, 'effort' => 7, 'load_g' => 5000], kit: $kit);
+    $next = reviewed(
+        'tote_row',
+        'hand_chair',
+        Goal::StrengthOlder,
+        [...REPS, 'reps' => ['lo' => 8, 'hi' => 16], 'load_g' => 5000],
+        ['reps' => 16, 'effort' => 7, 'load_g' => 5000],
+        kit: $kit,
+    );
     expect($next->proposal->lever)->toBe('load')
         ->and($next->proposal->dose->loadG)->toBe(5500)
         ->and($next->proposal->dose->amount->label())->toBe('8-12');
 });
 
 it('steps down a rung when nothing else can be eased', function (): void {
-    $next = reviewed('heel_raise', 'fingertips', Goal::StrengthOlder, [...REPS, 'sets' => 1], ['reps' => 5, 'effort' => 9]);
+    $next = reviewed(
+        'heel_raise', 'fingertips', Goal::StrengthOlder, [...REPS, 'sets' => 1], ['reps' => 5, 'effort' => 9],
+    );
     expect($next->proposal->decision)->toBe(Decision::Ease)
         ->and($next->rung->code)->toBe('two_hands');
 });
 
 describe('needs', function (): void {
-    $of = static fn (array $with = []): array => array_map(static fn ($n): string => $n->mark.' '.$n->stage, Needs::of(...[...[
+    $of = static fn (
+        array $with = [],
+    ): array => array_map(static fn ($n): string => $n->mark->value.' '.$n->stage, Needs::of(new Standing(...[...[
         'on' => Day::of(Made::TODAY),
         'stopSign' => null,
         'clearanceMissing' => null,
@@ -96,16 +139,25 @@ describe('needs', function (): void {
         'hasDraft' => false,
         'lastMeasured' => Day::of('2026-11-20'),
         'lastSession' => Day::of('2026-11-23'),
-    ], ...$with]));
+    ], ...$with])));
 
     it('is quiet when nothing is due', fn () => expect($of())->toBe([]));
 
     it('puts a stop sign before everything', function () use ($of): void {
-        expect($of(['stopSign' => 'faintness', 'breaches' => ['x'], 'proposals' => ['step_up' => ['a']], 'hasDraft' => true])[0])->toBe('stop review');
+        expect(
+            $of(
+                [
+                    'stopSign' => 'faintness', 'breaches' => ['x'], 'proposals' => ['step_up' => ['a']],
+                    'hasDraft' => true,
+                ],
+            )[0],
+        )->toBe('stop review');
     });
 
     it('puts easing before measuring before stepping up', function () use ($of): void {
-        expect($of(['proposals' => ['step_up' => ['a'], 'retest' => ['b'], 'ease' => ['c']]]))->toBe(['ease review', 'look review', 'up review']);
+        expect(
+            $of(['proposals' => ['step_up' => ['a'], 'retest' => ['b'], 'ease' => ['c']]]),
+        )->toBe(['ease review', 'look review', 'up review']);
     });
 
     it('asks for what comes next when there is no plan', function () use ($of): void {
@@ -117,12 +169,16 @@ describe('needs', function (): void {
     it('asks for a re-test on its day and not the day before', function () use ($of): void {
         expect($of(['lastMeasured' => Day::of(Made::TODAY)->plus(-27)]))->toBe([])
             ->and($of(['lastMeasured' => Day::of(Made::TODAY)->plus(-28)]))->toBe(['look measure'])
-            ->and($of(['lastMeasured' => Day::of(Made::TODAY)->plus(-28), 'retestDays' => Needs::RETEST_LATER_DAYS]))->toBe([]);
+            ->and(
+                $of(['lastMeasured' => Day::of(Made::TODAY)->plus(-28), 'retestDays' => Retest::LATER_DAYS]),
+            )->toBe([]);
     });
 
     it('asks for a re-test at once when something happened since the last', function () use ($of): void {
         expect($of(['retestBecause' => 'a fall was reported.']))->toBe(['look measure'])
-            ->and($of(['retestBecause' => 'a fall was reported.', 'hasIssued' => false, 'hasDraft' => true]))->toBe(['look plan']);
+            ->and(
+                $of(['retestBecause' => 'a fall was reported.', 'hasIssued' => false, 'hasDraft' => true]),
+            )->toBe(['look plan']);
     });
 
     it('notices a missed week', function () use ($of): void {
@@ -131,18 +187,33 @@ describe('needs', function (): void {
     });
 
     it('shows a date ahead a fortnight before', function () use ($of): void {
-        $crossing = static fn (int $days): array => [new Crossing(Day::of(Made::TODAY)->plus($days), 'x', 'changes.', true)];
+        $crossing = static fn (int $days): array => [
+            new Crossing(Day::of(Made::TODAY)->plus($days), 'x', 'changes.', true),
+        ];
         expect($of(['crossings' => $crossing(15)]))->toBe([])
             ->and($of(['crossings' => $crossing(14)]))->toBe(['look limits']);
     });
 });
 
-it('re-tests after four weeks in the first block or with a side that lags, else after eight', function (array $client, MeasureSet $measures, int $days): void {
-    $situation = new Situation(Made::client($client), Day::of(Made::TODAY), $measures, new Kit, Catalogue::standard(), RuleBook::standard());
-    expect(Needs::retestDays($situation))->toBe($days);
+it('re-tests after four weeks in the first block or with a side that lags, else after eight', function (
+    array $client, MeasureSet $measures, int $days,
+): void {
+    $situation = Made::situation(Made::client($client), $measures, new Kit);
+    expect(Retest::days($situation))->toBe($days);
 })->with([
     'trained' => fn () => [[], new MeasureSet, 56],
     'new' => fn () => [['training' => ['level' => 'new']], new MeasureSet, 28],
-    'stroke, first block' => fn () => [['conditions' => [['code' => 'stroke_hemiparesis', 'side' => 'left']]], new MeasureSet, 28],
-    'one side lags' => fn () => [[], Made::measures([['test' => 'one_leg_stand', 'side' => 'left', 'value' => 5], ['test' => 'one_leg_stand', 'side' => 'right', 'value' => 20]]), 28],
+    'stroke, first block' => fn () => [
+        ['conditions' => [['code' => 'stroke_hemiparesis', 'side' => 'left']]], new MeasureSet, 28,
+    ],
+    'one side lags' => fn () => [
+        [],
+        Made::measures(
+            [
+                ['test' => 'one_leg_stand', 'side' => 'left', 'value' => 5],
+                ['test' => 'one_leg_stand', 'side' => 'right', 'value' => 20],
+            ],
+        ),
+        28,
+    ],
 ]);

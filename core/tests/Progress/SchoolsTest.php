@@ -11,17 +11,23 @@ require_once __DIR__.'/helpers.php';
 /** Sessions of another kind of counting than reps: steps or trips, with a load. */
 function walkedAgo(int $ago, string $kind, int $amount, ?int $loadG = 5000): array
 {
-    $set = array_filter([$kind => $amount, 'effort' => 6, 'load_g' => $loadG], static fn (mixed $v): bool => $v !== null);
+    $set = array_filter(
+        [$kind => $amount, 'effort' => 6, 'load_g' => $loadG], static fn (mixed $v): bool => $v !== null,
+    );
 
     return ['date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => [$set, $set]];
 }
 
 describe('reps, then load', function (): void {
-    it('takes a step of just ten percent and bridges one that is a gram more', function (int $next, string $lever): void {
+    it('takes a step of just ten percent and bridges one that is a gram more', function (
+        int $next, string $lever,
+    ): void {
         expect(proposed([doneAgo(5), doneAgo(2)], [5000, $next])->lever)->toBe($lever);
     })->with([[5500, 'load'], [5501, 'reps']]);
 
-    it('passes over loads too close to be a step, and takes the heaviest when there is no other', function (array $ladder, int $next): void {
+    it('passes over loads too close to be a step, and takes the heaviest when there is no other', function (
+        array $ladder, int $next,
+    ): void {
         expect(proposed([doneAgo(5), doneAgo(2)], $ladder)->dose->loadG)->toBe($next);
     })->with([
         'ten grams apart' => [[5000, 5010, 5020, 5090, 5100, 5200, 5300], 5100],
@@ -38,7 +44,9 @@ describe('reps, then load', function (): void {
     it('holds a limb with lymphedema to steps of five percent', function (int $next, string $rule): void {
         $client = ['conditions' => [['code' => 'lymphedema', 'detail' => ['arms', 'legs']]]];
         $four = [doneAgo(11), doneAgo(8), doneAgo(5), doneAgo(2)];
-        expect(array_map(static fn ($r): string => $r->rule, proposed($four, [5000, $next], $client)->because))->toContain($rule)
+        expect(
+            array_map(static fn ($r): string => $r->rule, proposed($four, [5000, $next], $client)->because),
+        )->toContain($rule)
             ->and(proposed(array_slice($four, 1), [5000, $next], $client)->decision)->toBe(Decision::Stay);
     })->with([[5250, 'step.load'], [5251, 'bridge']]);
 
@@ -47,7 +55,9 @@ describe('reps, then load', function (): void {
         expect(proposed([doneAgo(5), doneAgo(2)], [5000, $next], $client)->decision)->toBe($decision);
     })->with([[5200, Decision::StepUp], [5201, Decision::Stay]]);
 
-    it('does not ease for one short session, nor for two that reach the bottom of the range', function (array $history, Decision $decision): void {
+    it('does not ease for one short session, nor for two that reach the bottom of the range', function (
+        array $history, Decision $decision,
+    ): void {
         expect(proposed($history)->decision)->toBe($decision);
     })->with([
         'one short' => [[doneAgo(2, 7)], Decision::Stay],
@@ -63,11 +73,18 @@ describe('reps, then load', function (): void {
 
     it('says how far the bridge reaches', function (): void {
         $because = proposed([doneAgo(5), doneAgo(2)], [5000, 6000])->because;
-        expect(end($because)->says)->toContain(Made::said('The next load here is 6 kg, +20 %: more than the step of 10 %.'));
+        expect(end($because)->says)->toContain(
+            Made::said('The next load here is 6 kg, +20 %: more than the step of 10 %.'),
+        );
     });
 
-    it('lets steps and trips grow by five, and no further than thirty', function (string $kind, int $hi, ?string $lever, int $after): void {
-        $dose = ['sets' => 2, $kind => ['lo' => 5, 'hi' => $hi], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 60, 'load_g' => 5000, 'per' => 'total'];
+    it('lets steps and trips grow by five, and no further than thirty', function (
+        string $kind, int $hi, ?string $lever, int $after,
+    ): void {
+        $dose = [
+            'sets' => 2, $kind => ['lo' => 5, 'hi' => $hi], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 60,
+            'load_g' => 5000, 'per' => 'total',
+        ];
         $next = proposed([walkedAgo(5, $kind, $hi), walkedAgo(2, $kind, $hi)], [5000, 7000], dose: $dose);
         expect($next->lever)->toBe($lever)->and($next->dose->amount->hi)->toBe($after);
     })->with([
@@ -78,19 +95,26 @@ describe('reps, then load', function (): void {
     ]);
 
     it('lets seconds under load wait for a load between', function (): void {
-        $dose = ['sets' => 2, 'seconds' => ['lo' => 10, 'hi' => 20], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 60, 'load_g' => 5000, 'per' => 'total'];
+        $dose = [
+            'sets' => 2, 'seconds' => ['lo' => 10, 'hi' => 20], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 60,
+            'load_g' => 5000, 'per' => 'total',
+        ];
         $next = proposed([walkedAgo(5, 'seconds', 20), walkedAgo(2, 'seconds', 20)], [5000, 7000], dose: $dose);
         expect($next->decision)->toBe(Decision::Stay)->and($next->otherwise)->toContain('A load between the two');
     });
 
     it('says so when the home makes no load', function (): void {
         $next = proposed([doneAgo(5), doneAgo(2)], []);
-        expect($next->decision)->toBe(Decision::Stay)->and(array_slice($next->because, -1)[0]->rule)->toBe('kit.outgrown');
+        expect($next->decision)->toBe(Decision::Stay)->and(
+            array_slice($next->because, -1)[0]->rule,
+        )->toBe('kit.outgrown');
     });
 });
 
 describe('brakes at their edges', function (): void {
-    it('eases an effort of nine only when it was short or twice running', function (array $history, Decision $decision, ?string $says): void {
+    it('eases an effort of nine only when it was short or twice running', function (
+        array $history, Decision $decision, ?string $says,
+    ): void {
         $next = proposed($history);
         expect($next->decision)->toBe($decision);
         if ($says !== null) {
@@ -102,8 +126,14 @@ describe('brakes at their edges', function (): void {
         'once, below it' => [[doneAgo(5), doneAgo(2, 7, 9)], Decision::Ease, 'And 7 is below the range of 8-12.'],
         'twice running' => [[doneAgo(5, 12, 9), doneAgo(2, 12, 9.5)], Decision::Ease, 'Twice running.'],
         'twice, but not running' => [[doneAgo(8, 12, 9), doneAgo(5), doneAgo(2, 12, 9)], Decision::Stay, null],
-        'form before, effort now' => [[doneAgo(5, 12, 8, [], ['form_broke' => true]), doneAgo(2, 12, 9)], Decision::Ease, 'Twice running.'],
-        'form twice running' => [[doneAgo(5, 12, 8, [], ['form_broke' => true]), doneAgo(2, 12, 8, [], ['form_broke' => true])], Decision::Ease, 'Form broke in 2 sets.'],
+        'form before, effort now' => [
+            [doneAgo(5, 12, 8, [], ['form_broke' => true]), doneAgo(2, 12, 9)], Decision::Ease, 'Twice running.',
+        ],
+        'form twice running' => [
+            [doneAgo(5, 12, 8, [], ['form_broke' => true]), doneAgo(2, 12, 8, [], ['form_broke' => true])],
+            Decision::Ease,
+            'Form broke in 2 sets.',
+        ],
     ]);
 
     it('does not brake for one broken set', function (): void {
@@ -115,8 +145,12 @@ describe('brakes at their edges', function (): void {
 
     it('says what lifts a stop and a hold', function (): void {
         expect(proposed([doneAgo(2, 12, 8, ['stop_sign' => true])])->otherwise)->toContain('clearance')
-            ->and(proposed([doneAgo(5), doneAgo(2, 12, 9)])->otherwise)->toBe('Effort of 8 or less with steady form lets it move again.')
-            ->and(proposed([doneAgo(5), ['date' => '2026-11-24', 'sets' => [], 'skipped' => 'flu']])->otherwise)->toBe('The next session done decides.')
+            ->and(proposed([doneAgo(5), doneAgo(2, 12, 9)])->otherwise)->toBe(
+                'Effort of 8 or less with steady form lets it move again.',
+            )
+            ->and(
+                proposed([doneAgo(5), ['date' => '2026-11-24', 'sets' => [], 'skipped' => 'flu']])->otherwise,
+            )->toBe('The next session done decides.')
             ->and(proposed([])->otherwise)->toBe('Log a session first.');
     });
 
@@ -127,7 +161,9 @@ describe('brakes at their edges', function (): void {
             ->and(array_slice($next->because, -1)[0]->says)->toBe('One set fewer.');
     });
 
-    it('eases by a load that is a relief, and by the lightest when there is no other', function (array $ladder, int $eased): void {
+    it('eases by a load that is a relief, and by the lightest when there is no other', function (
+        array $ladder, int $eased,
+    ): void {
         expect(proposed([doneAgo(2, 12, 8, ['pain' => ['during' => 8]])], $ladder)->dose->loadG)->toBe($eased);
     })->with([
         'ten grams apart' => [[4500, 4700, 4750, 4760, 4990, 5000], 4750],
@@ -137,6 +173,8 @@ describe('brakes at their edges', function (): void {
     ]);
 
     it('eases to the heaviest of the lighter loads', function (): void {
-        expect(proposed([doneAgo(2, 12, 8, ['pain' => ['during' => 8]])], [3000, 4000, 4500, 5000, 5500])->dose->loadG)->toBe(4500);
+        expect(
+            proposed([doneAgo(2, 12, 8, ['pain' => ['during' => 8]])], [3000, 4000, 4500, 5000, 5500])->dose->loadG,
+        )->toBe(4500);
     });
 });

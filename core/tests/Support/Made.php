@@ -5,16 +5,36 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Tests\Support;
 
 use BuoyantStep\Core\Client\Profile;
+use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\House;
 use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\KitBand;
+use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Measures\MeasureSet;
+use BuoyantStep\Core\Situation\RungHere;
+use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\Breath;
+use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\Material;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Supervision;
+use BuoyantStep\Core\Vocabulary\Support;
+use BuoyantStep\Core\Vocabulary\Surface;
+use BuoyantStep\Core\Vocabulary\Vision;
+use BuoyantStep\Core\Vocabulary\Watch;
+use BuoyantStep\Core\Vocabulary\Watched;
+use BuoyantStep\Core\Vocabulary\Word;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -36,7 +56,10 @@ final class Made
         $this->random = new Randomizer(new Mt19937($seed));
     }
 
-    /** Words of a test as the core says them: between a mass and its unit stands a space of its own (see Units\MassUnit). */
+    /**
+     * Words of a test as the core says them: between a mass and its unit stands a space of its own (see
+     * Units\MassUnit).
+     */
     public static function said(string $words): string
     {
         return (string) preg_replace('/(?<=\d) (?=(?:kg|g|lb)\b)/', Mass::SPACE, $words);
@@ -61,7 +84,10 @@ final class Made
             'body_mass_kg' => 66,
             'height_mm' => 1670,
             'training' => ['level' => 'trained'],
-            'function' => ['grip' => ['left' => 'full', 'right' => 'full'], 'standing' => 'free', 'floor_transfer' => 'alone', 'home' => 'someone_home'],
+            'function' => [
+                'grip' => ['left' => 'full', 'right' => 'full'], 'standing' => 'free', 'floor_transfer' => 'alone',
+                'home' => 'someone_home',
+            ],
         ];
     }
 
@@ -71,7 +97,57 @@ final class Made
      */
     public static function envelope(array $conditions, array $measures = [], string $on = self::TODAY): Envelope
     {
-        return RuleBook::standard()->envelope(new Facts(self::client(['conditions' => $conditions]), Day::of($on), self::measures($measures)));
+        return RuleBook::standard()->envelope(
+            new Facts(self::client(['conditions' => $conditions]), Day::of($on), self::measures($measures)),
+        );
+    }
+
+    public static function situation(
+        Profile $client,
+        ?MeasureSet $measures = null,
+        ?Kit $kit = null,
+        ?Place $place = null,
+        string $on = self::TODAY,
+    ): Situation {
+        return new Situation(
+            new Facts($client, Day::of($on), $measures ?? new MeasureSet),
+            new House($kit ?? new Kit, $place ?? new Place),
+            Catalogue::standard(), RuleBook::standard(),
+        );
+    }
+
+    /** What a limit on this field holds: a word of the vocabulary where the open form writes one. */
+    public static function word(Field $field, int|string|bool $value): int|string|bool|Word
+    {
+        if (! is_string($value)) {
+            return $value;
+        }
+
+        return match ($field) {
+            Field::Clearance => Clearance::from($value),
+            Field::Breath => Breath::from($value),
+            Field::SupportMin => Support::from($value),
+            Field::SurfaceMax => Surface::from($value),
+            Field::Vision => Vision::from($value),
+            Field::SupervisionMin => Supervision::from($value),
+            Field::AvoidPositions => Position::from($value),
+            Field::AvoidMotions => Motion::from($value),
+            Field::AvoidMaterial => Material::from($value),
+            Field::StopSigns => Sign::said($value) ?? Sign::from($value),
+            Field::Watches => new Watch(...array_map(
+                static fn (string $w): Watched|Moment => Watched::tryFrom($w) ?? Moment::from($w), explode('|', $value),
+            )),
+            default => $value,
+        };
+    }
+
+    /** A rung written family/rung, for somebody, here. */
+    public static function at(Situation $situation, string $path): RungHere
+    {
+        [$family, $rung] = explode('/', $path);
+        $found = $situation->catalogue->family($family);
+
+        return $situation->at($found, $found->rung($rung));
     }
 
     /** @param  list<array<string, mixed>>  $rows */
@@ -87,15 +163,30 @@ final class Made
     public static function kit(array $pieces, array $carriers = []): Kit
     {
         return Kit::read(new Bag([
-            'pieces' => array_map(static fn (array $p): array => ['grip' => 'power', 'holdable' => true, 'packable' => true, 'count' => 1, ...$p], $pieces),
-            'carriers' => array_map(static fn (array $c): array => ['grip' => 'hook', 'count' => 1, 'max_mass_g' => 20000, 'max_pieces' => 20, ...$c], $carriers),
+            'pieces' => array_map(
+                static fn (array $p): array => [
+                    'grip' => 'power', 'holdable' => true, 'packable' => true, 'count' => 1, ...$p,
+                ],
+                $pieces,
+            ),
+            'carriers' => array_map(
+                static fn (array $c): array => [
+                    'grip' => 'hook', 'count' => 1, 'max_mass_g' => 20000, 'max_pieces' => 20, ...$c,
+                ],
+                $carriers,
+            ),
         ]));
     }
 
     public static function kitchen(): Kit
     {
         return self::kit(
-            [['id' => 'half', 'mass_g' => 520, 'count' => 8], ['id' => 'can', 'mass_g' => 480, 'count' => 6], ['id' => 'rice', 'mass_g' => 500, 'count' => 4, 'grip' => 'soft'], ['id' => 'cuff', 'mass_g' => 500, 'count' => 2, 'grip' => 'none', 'packable' => false]],
+            [
+                ['id' => 'half', 'mass_g' => 520, 'count' => 8],
+                ['id' => 'can', 'mass_g' => 480, 'count' => 6],
+                ['id' => 'rice', 'mass_g' => 500, 'count' => 4, 'grip' => 'soft'],
+                ['id' => 'cuff', 'mass_g' => 500, 'count' => 2, 'grip' => 'none', 'packable' => false],
+            ],
             [['id' => 'tote', 'mass_g' => 150, 'count' => 2]],
         );
     }
@@ -143,7 +234,11 @@ final class Made
         if ($this->chance(25)) {
             $form['pregnancy'] = ['due_date' => (string) Day::of(self::TODAY)->plus($this->int(-10, 270))];
         } elseif ($this->chance(10)) {
-            $form['postpartum'] = ['birth_date' => (string) Day::of(self::TODAY)->plus(-$this->int(0, 200)), 'birth' => $this->one(['vaginal', 'caesarean']), 'symptoms' => $this->chance(50) ? [$this->one(['leaking', 'symptom_free_screen'])] : []];
+            $form['postpartum'] = [
+                'birth_date' => (string) Day::of(self::TODAY)->plus(-$this->int(0, 200)),
+                'birth' => $this->one(['vaginal', 'caesarean']),
+                'symptoms' => $this->chance(50) ? [$this->one(['leaking', 'symptom_free_screen'])] : [],
+            ];
         }
         if ($this->chance(20)) {
             $form['medicines'] = [$this->one(['beta blocker', 'anticoagulant', 'insulin', 'statin'])];
@@ -155,7 +250,9 @@ final class Made
     /** @return array<string, mixed> */
     public function randomCondition(string $code): array
     {
-        self::$abouts ??= array_column(array_map(static fn ($a): array => [$a->code, $a], RuleBook::standard()->conditions()), 1, 0);
+        self::$abouts ??= array_column(
+            array_map(static fn ($a): array => [$a->code, $a], RuleBook::standard()->conditions()), 1, 0,
+        );
         $about = self::$abouts[$code];
         $condition = ['code' => $code];
         if ($about->sided && $this->chance(80)) {
@@ -177,9 +274,15 @@ final class Made
     {
         $function = [];
         if ($this->chance(85)) {
-            $function['grip'] = ['left' => $this->one(['none', 'weak', 'fair', 'full']), 'right' => $this->one(['none', 'weak', 'fair', 'full'])];
+            $function['grip'] = [
+                'left' => $this->one(['none', 'weak', 'fair', 'full']),
+                'right' => $this->one(['none', 'weak', 'fair', 'full']),
+            ];
         }
-        foreach (['standing' => ['none', 'supported', 'free', 'free'], 'floor_transfer' => ['none', 'helped', 'alone'], 'home' => ['alone', 'someone_home', 'carer']] as $key => $values) {
+        foreach ([
+            'standing' => ['none', 'supported', 'free', 'free'], 'floor_transfer' => ['none', 'helped', 'alone'],
+            'home' => ['alone', 'someone_home', 'carer'],
+        ] as $key => $values) {
             if ($this->chance(85)) {
                 $function[$key] = $this->one($values);
             }
@@ -201,9 +304,14 @@ final class Made
             $rows[] = ['test' => 'one_leg_stand', 'side' => 'left', 'value' => $this->int(0, 30)];
             $rows[] = ['test' => 'one_leg_stand', 'side' => 'right', 'value' => $this->int(0, 30)];
         }
-        foreach (['seat_rise', 'tote_row', 'hinge', 'curl', 'suitcase_carry', 'shoulder_blade_pull', 'knee_extension'] as $family) {
+        foreach ([
+            'seat_rise', 'tote_row', 'hinge', 'curl', 'suitcase_carry', 'shoulder_blade_pull', 'knee_extension',
+        ] as $family) {
             if ($this->chance(60)) {
-                $rows[] = ['test' => 'easy_set', 'family' => $family, 'load_g' => $this->int(3, 160) * 100, 'reps' => $this->int(4, 16), 'rir' => $this->int(0, 6)];
+                $rows[] = [
+                    'test' => 'easy_set', 'family' => $family, 'load_g' => $this->int(3, 160) * 100,
+                    'reps' => $this->int(4, 16), 'rir' => $this->int(0, 6),
+                ];
             }
         }
 
@@ -225,7 +333,11 @@ final class Made
         }
         $carriers = [];
         for ($i = 0; $i < $this->int(0, 2); $i++) {
-            $carriers[] = ['id' => "c$i", 'mass_g' => $this->int(0, 150) * 10, 'count' => $this->int(1, 2), 'max_mass_g' => $this->int(1, 12) * 1000, 'max_pieces' => $this->int(1, 6), 'grip' => $this->one(['none', 'hook', 'power'])];
+            $carriers[] = [
+                'id' => "c$i", 'mass_g' => $this->int(0, 150) * 10, 'count' => $this->int(1, 2),
+                'max_mass_g' => $this->int(1, 12) * 1000, 'max_pieces' => $this->int(1, 6),
+                'grip' => $this->one(['none', 'hook', 'power']),
+            ];
         }
 
         $kit = self::kit($pieces, $carriers);
@@ -241,6 +353,9 @@ final class Made
             $points[] = [$elongation += $this->int(20, 70), $force += $this->int(2, 30)];
         }
 
-        return new KitBand('b', 'band', new Band($this->int(300, 1800), $points), $this->one(KitBand::MATERIALS), $this->one(KitBand::FORMS));
+        return new KitBand(
+            'b', 'band', new Band($this->int(300, 1800), $points), $this->one(KitBand::MATERIALS),
+            $this->one(KitBand::FORMS),
+        );
     }
 }

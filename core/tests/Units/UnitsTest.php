@@ -10,7 +10,9 @@ use BuoyantStep\Core\Units\Span;
 
 it('refuses dates that do not exist', function (string $text): void {
     Day::of($text, '/on');
-})->with(['2026-02-30', '2026-13-01', '25.11.2026', '', '2026-1-2', '1066-10-14', 'today'])->throws(InvalidInput::class, 'for example 2026-11-25');
+})->with(
+    ['2026-02-30', '2026-13-01', '25.11.2026', '', '2026-1-2', '1066-10-14', 'today'],
+)->throws(InvalidInput::class, 'for example 2026-11-25');
 
 it('counts days across the end of a year and a leap day', function (): void {
     expect(Day::of('2027-12-30')->daysTo(Day::of('2028-03-01')))->toBe(62)
@@ -26,7 +28,12 @@ it('turns a year older on the birthday and not the day before', function (): voi
 
 it('says a mass the way people do', function (int $grams, string $label): void {
     expect(Mass::grams($grams)->label())->toBe(Made::said($label));
-})->with([[0, '0 g'], [999, '999 g'], [1000, '1 kg'], [2230, '2.23 kg'], [2500, '2.5 kg'], [10000, '10 kg'], [20000, '20 kg']]);
+})->with(
+    [
+        [0, '0 g'], [999, '999 g'], [1000, '1 kg'], [2230, '2.23 kg'], [2500, '2.5 kg'], [10000, '10 kg'],
+        [20000, '20 kg'],
+    ],
+);
 
 it('refuses a mass below zero or above a tonne', function (int $grams): void {
     Mass::grams($grams);

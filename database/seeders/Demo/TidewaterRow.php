@@ -30,8 +30,8 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 /**
- * The demo clinic, told through the same actions that the pages use, day by day: nothing in it that a clinician could not
- * have entered.
+ * The demo clinic, told through the same actions that the pages use, day by day: nothing in it that a clinician could
+ * not have entered.
  *
  * @phpstan-import-type DemoClient from DemoClients
  */
@@ -56,17 +56,30 @@ final class TidewaterRow extends Seeder
     {
         $this->today = CarbonImmutable::now();
         $users = $this->people();
-        ClinicFigure::query()->create(['clinic_id' => $users[0]->clinic_id, 'user_id' => $users[1]->id, 'rule' => 'hypertension_controlled', 'field' => 'rest_min_s', 'value' => 75, 'loosens' => false, 'reason' => 'Clinic protocol 4, March.']);
+        ClinicFigure::query()->create(
+            [
+                'clinic_id' => $users[0]->clinic_id, 'user_id' => $users[1]->id, 'rule' => 'hypertension_controlled',
+                'field' => 'rest_min_s', 'value' => 75, 'loosens' => false, 'reason' => 'Clinic protocol 4, March.',
+            ],
+        );
         GatewayToken::issue($users[0]->clinic, 'Device bench', DemoAccounts::GATEWAY_TOKEN);
         foreach (DemoClients::all() as $told) {
             $this->tell($told, $users[0]);
         }
-        $this->tell([...DemoClients::all()[3], 'name' => ['Yannick', 'Sorel'], 'plan' => 'draft', 'course' => []], $users[2]);
+        $this->tell(
+            [...DemoClients::all()[3], 'name' => ['Yannick', 'Sorel'], 'plan' => 'draft', 'course' => []], $users[2],
+        );
         $this->goTo(0);
         $halima = Client::query()->with('clinic')->where('given_name', 'Halima')->firstOrFail();
         $intake = $this->ask->find($this->ask->invite($halima, $users[0]));
         if ($intake !== null) {
-            $this->ask->submit($intake, ['home' => 'someone_home', 'usual_pain' => '2', 'pain_where' => 'low back by the evening', 'condition:latex_allergy' => 'yes', 'wants' => 'carry the baby seat']);
+            $this->ask->submit(
+                $intake,
+                [
+                    'home' => 'someone_home', 'usual_pain' => '2', 'pain_where' => 'low back by the evening',
+                    'condition:latex_allergy' => 'yes', 'wants' => 'carry the baby seat',
+                ],
+            );
         }
         $ilse = Client::query()->with('clinic')->where('given_name', 'Ilse')->firstOrFail();
         $this->gate->run($ilse, $users[0], ['sbp' => 182, 'dbp' => 94, 'heart_rate' => 74, 'repeat' => false], [], 1);
@@ -79,7 +92,12 @@ final class TidewaterRow extends Seeder
         $users = [];
         foreach (DemoAccounts::all() as [$clinic, $name, $email, $role]) {
             $home = Clinic::query()->firstOrCreate(['name' => $clinic], ['timezone' => 'Europe/Brussels']);
-            $users[] = User::query()->create(['clinic_id' => $home->id, 'name' => $name, 'email' => $email, 'password' => DemoAccounts::PASSWORD, 'role' => $role])->load('clinic');
+            $users[] = User::query()->create(
+                [
+                    'clinic_id' => $home->id, 'name' => $name, 'email' => $email, 'password' => DemoAccounts::PASSWORD,
+                    'role' => $role,
+                ],
+            )->load('clinic');
         }
 
         return $users;
@@ -96,7 +114,15 @@ final class TidewaterRow extends Seeder
         if (isset($told['tests'])) {
             $this->goTo(($told['measured'] ?? 1) + 28);
             $stands = is_int($told['tests']['chair_stand_30s'] ?? null) ? $told['tests']['chair_stand_30s'] : 8;
-            $this->measures->run($client, $by, [['test' => 'chair_stand_30s', 'value' => max(0, $stands - 2)], ['test' => 'timed_up_and_go', 'value' => 16.4 - $stands / 4]], $this->ago(($told['measured'] ?? 1) + 28));
+            $this->measures->run(
+                $client,
+                $by,
+                [
+                    ['test' => 'chair_stand_30s', 'value' => max(0, $stands - 2)],
+                    ['test' => 'timed_up_and_go', 'value' => 16.4 - $stands / 4],
+                ],
+                $this->ago(($told['measured'] ?? 1) + 28),
+            );
             $this->goTo($told['measured'] ?? 1);
             $this->measures->run($client, $by, $this->results($told), $this->ago($told['measured'] ?? 1));
         }
@@ -113,7 +139,13 @@ final class TidewaterRow extends Seeder
         foreach ($course as $i => [$ago, $how]) {
             $this->goTo($ago);
             if ($how !== 'stop') {
-                $this->gate->run($this->fresh($client), $by, ['sbp' => 128 + $ago % 7, 'dbp' => 76, 'heart_rate' => 70, 'repeat' => false], [], $told['pain'] ?? 0);
+                $this->gate->run(
+                    $this->fresh($client),
+                    $by,
+                    ['sbp' => 128 + $ago % 7, 'dbp' => 76, 'heart_rate' => 70, 'repeat' => false],
+                    [],
+                    $told['pain'] ?? 0,
+                );
             }
             $this->session($this->fresh($client), $by, $how);
             if ($i < count($course) - 1 || ($told['decided'] ?? false)) {
@@ -130,17 +162,45 @@ final class TidewaterRow extends Seeder
     {
         return [
             'given_name' => $told['name'][0], 'family_name' => $told['name'][1],
-            'birth_date' => $this->today->subYears($told['age'])->subDays(47 + 13 * strlen($told['name'][0]))->format('Y-m-d'),
+            'birth_date' => $this->today->subYears($told['age'])->subDays(
+                47 + 13 * strlen($told['name'][0]),
+            )->format('Y-m-d'),
             'sex' => $told['sex'], 'body_mass_kg' => $told['kg'], 'height_cm' => $told['cm'],
             'due_date' => isset($told['due_in']) ? $this->today->addDays($told['due_in'])->format('Y-m-d') : null,
-            'conditions' => array_map(fn (array $c): array => ['code' => $c[0], 'side' => ($c[1] ?? '') === '' ? null : $c[1], 'since' => in_array($c[0], ['older_adult_new', 'stroke_hemiparesis'], true) ? $this->ago($told['since'] ?? 0) : null, 'until' => null, 'details' => $c[2] ?? []], $told['conditions']),
-            'grip_left' => $told['grip'][0] ?? null, 'grip_right' => $told['grip'][1] ?? null, 'standing' => $told['standing'] ?? 'free',
+            'conditions' => array_map(
+                fn (array $c): array => [
+                    'code' => $c[0],
+                    'side' => ($c[1] ?? '') === '' ? null : $c[1],
+                    'since' => in_array($c[0], ['older_adult_new', 'stroke_hemiparesis'], true)
+                        ? $this->ago($told['since'] ?? 0)
+                        : null,
+                    'until' => null,
+                    'details' => $c[2] ?? [],
+                ],
+                $told['conditions'],
+            ),
+            'grip_left' => $told['grip'][0]
+                ?? null, 'grip_right' => $told['grip'][1]
+                ?? null, 'standing' => $told['standing']
+                ?? 'free',
             'floor_transfer' => $told['floor'] ?? null, 'home' => $told['home'] ?? null,
-            'training_level' => $told['training'] ?? null, 'training_since' => isset($told['since']) ? $this->ago($told['since']) : null,
+            'training_level' => $told['training'] ?? null, 'training_since' => isset($told['since'])
+                ? $this->ago($told['since'])
+                : null,
             'usual' => ['sbp' => 132, 'dbp' => 78, 'heart_rate' => 70],
-            'usual_pain' => $told['pain'] ?? null, 'pain_where' => $told['where'] ?? null, 'pain_school' => null, 'supine_school' => null, 'bone_school' => null,
-            'days' => $told['days'] ?? [2, 5], 'minutes' => $told['minutes'] ?? 30, 'aim' => 'strength', 'structure' => 'circuit', 'wants' => $told['wants'] ?? null,
-            'clearance' => isset($told['cleared']) ? ['given_by' => $told['cleared'], 'given_on' => $this->ago(($told['measured'] ?? 1) + 1), 'until' => null, 'restrictions' => null] : null,
+            'usual_pain' => $told['pain']
+                ?? null, 'pain_where' => $told['where']
+                ?? null, 'pain_school' => null, 'supine_school' => null, 'bone_school' => null,
+            'days' => $told['days']
+                ?? [2, 5], 'minutes' => $told['minutes']
+                ?? 30, 'aim' => 'strength', 'structure' => 'circuit', 'wants' => $told['wants']
+                ?? null,
+            'clearance' => isset($told['cleared'])
+                ? [
+                    'given_by' => $told['cleared'], 'given_on' => $this->ago(($told['measured'] ?? 1) + 1),
+                    'until' => null, 'restrictions' => null,
+                ]
+                : null,
         ];
     }
 
@@ -160,45 +220,92 @@ final class TidewaterRow extends Seeder
             }
         }
         foreach ($told['sets'] ?? [] as $family => [$kg, $reps, $left]) {
-            $rows[] = ['test' => 'easy_set', 'family' => $family, 'load_g' => (int) round($kg * 1000), 'reps' => $reps, 'rir' => $left];
+            $rows[] = [
+                'test' => 'easy_set', 'family' => $family, 'load_g' => (int) round($kg * 1000), 'reps' => $reps,
+                'rir' => $left,
+            ];
         }
 
         return $rows;
     }
 
-    /** @return array{list<array<string, mixed>>, list<array<string, mixed>>, list<array<string, mixed>>, array<string, mixed>|null} */
+    /**
+     * @return array{
+     *     list<array<string, mixed>>, list<array<string, mixed>>, list<array<string, mixed>>,
+     *     array<string, mixed>|null
+     * }
+     */
     private function kitRows(string $name): array
     {
         $kit = DemoClients::kit($name);
         $pieces = [];
         foreach (StarterKit::pieces() as $p) {
             if (isset($kit['pieces'][$p['label']])) {
-                $pieces[] = ['label' => $p['label'], 'mass_g' => $p['mass_g'], 'count' => $kit['pieces'][$p['label']], 'grip' => $p['grip'], 'holdable' => $p['holdable'], 'packable' => $p['packable'], 'plate' => $p['plate'] ?? false, 'weighed' => true];
+                $pieces[] = [
+                    'label' => $p['label'], 'mass_g' => $p['mass_g'], 'count' => $kit['pieces'][$p['label']],
+                    'grip' => $p['grip'], 'holdable' => $p['holdable'], 'packable' => $p['packable'],
+                    'plate' => $p['plate'] ?? false, 'weighed' => true,
+                ];
             }
         }
         $carriers = [];
         foreach (StarterKit::carriers() as $c) {
             if (isset($kit['carriers'][$c['label']])) {
-                $carriers[] = ['label' => $c['label'], 'mass_g' => $c['mass_g'], 'count' => $kit['carriers'][$c['label']], 'grip' => $c['grip'], 'max_mass_g' => $c['max_mass_g'], 'max_pieces' => $c['max_pieces'], 'plates' => $c['plates'] ?? false];
+                $carriers[] = [
+                    'label' => $c['label'], 'mass_g' => $c['mass_g'], 'count' => $kit['carriers'][$c['label']],
+                    'grip' => $c['grip'], 'max_mass_g' => $c['max_mass_g'], 'max_pieces' => $c['max_pieces'],
+                    'plates' => $c['plates'] ?? false,
+                ];
             }
         }
 
         // A band of 1.2 m, as a luggage scale would have read it.
-        $bands = $name === 'kitchen' ? [['label' => 'Long flat band', 'rest_mm' => 1200, 'form' => 'flat', 'material' => 'latex_free', 'max_elongation_pct' => 200, 'pulls' => [
-            ['length_mm' => 1500, 'force_mn' => 9000], ['length_mm' => 1800, 'force_mn' => 15000], ['length_mm' => 2400, 'force_mn' => 24000], ['length_mm' => 3000, 'force_mn' => 32000],
-        ]]] : [];
-        $things = array_column(array_filter(Thing::cases(), static fn (Thing $t): bool => $t->isTicked() && ($t->isUsual() || in_array($t, [Thing::Step, Thing::Door, Thing::Foam], true)) && $t !== Thing::Sheet), 'value');
+        $bands = $name === 'kitchen' ? [[
+            'label' => 'Long flat band', 'rest_mm' => 1200, 'form' => 'flat', 'material' => 'latex_free',
+            'max_elongation_pct' => 200, 'pulls' => [
+                ['length_mm' => 1500, 'force_mn' => 9000], ['length_mm' => 1800, 'force_mn' => 15000],
+                ['length_mm' => 2400, 'force_mn' => 24000], ['length_mm' => 3000, 'force_mn' => 32000],
+            ],
+        ]] : [];
+        $things = array_column(
+            array_filter(
+                Thing::cases(),
+                static fn (Thing $t): bool => $t->isTicked()
+                    && ($t->isUsual() || in_array($t, [Thing::Step, Thing::Door, Thing::Foam], true))
+                    && $t !== Thing::Sheet,
+            ),
+            'value',
+        );
 
-        return [$pieces, $carriers, $bands, $name === 'kitchen' ? ['place' => ['things' => $things, 'floor' => 'smooth', 'door' => 'towards', 'chair_at_wall' => true]] : null];
+        return [
+            $pieces,
+            $carriers,
+            $bands,
+            $name === 'kitchen'
+                ? ['place' => ['things' => $things, 'floor' => 'smooth', 'door' => 'towards', 'chair_at_wall' => true]]
+                : null,
+        ];
     }
 
     private function session(Client $client, User $by, string $how): void
     {
-        $plan = Plan::query()->with('items')->where('client_id', $client->id)->where('status', Plan::ISSUED)->firstOrFail();
-        $items = $how === 'stop' ? [] : $plan->items->values()->map(static fn (PlanItem $item, int $i): array => self::done($item, $i, $how))->all();
+        $plan = Plan::query()->with('items')->where(
+            'client_id', $client->id,
+        )->where('status', Plan::ISSUED)->firstOrFail();
+        $items = $how === 'stop'
+            ? []
+            : $plan->items->values()->map(
+                static fn (PlanItem $item, int $i): array => self::done($item, $i, $how),
+            )->all();
         $this->log->run($client, $by, $plan, (string) Str::uuid(), [
-            'done_on' => $this->now(), 'pain_before' => 1, 'pain_next_morning' => $how === 'sore' ? 4 : ($how === 'stop' ? null : 1),
-            'stop_sign' => $how === 'stop' ? 'faintness' : null, 'skipped' => null, 'note' => $how === 'sore' ? 'Shoulder sore after the rows.' : null,
+            'done_on' => $this->now(), 'pain_before' => 1, 'pain_next_morning' => $how === 'sore'
+                ? 4
+                : ($how === 'stop' ? null : 1),
+            'stop_sign' => $how === 'stop'
+                ? 'faintness'
+                : null, 'skipped' => null, 'note' => $how === 'sore'
+                ? 'Shoulder sore after the rows.'
+                : null,
         ], array_values($items));
     }
 
@@ -217,7 +324,9 @@ final class TidewaterRow extends Seeder
         for ($set = 0; $set < (is_int($dose['sets']) ? $dose['sets'] : 1); $set++) {
             foreach ($item->sides as $side) {
                 $sets[] = array_filter([
-                    $kind => $top ? $range['hi'] : max($range['lo'], $range['hi'] - 1 - $set), 'load_g' => $dose['load_g'] ?? null,
+                    $kind => $top
+                        ? $range['hi']
+                        : max($range['lo'], $range['hi'] - 1 - $set), 'load_g' => $dose['load_g'] ?? null,
                     'effort' => $effort['hi'], 'side' => $side,
                 ], static fn (mixed $v): bool => $v !== null);
             }
@@ -229,7 +338,9 @@ final class TidewaterRow extends Seeder
 
     private function decideAll(Client $client, User $by): void
     {
-        foreach (Proposal::query()->with(['planItem', 'client.clinic'])->where('client_id', $client->id)->where('status', Proposal::OPEN)->get() as $proposal) {
+        foreach (Proposal::query()->with(
+            ['planItem', 'client.clinic'],
+        )->where('client_id', $client->id)->where('status', Proposal::OPEN)->get() as $proposal) {
             try {
                 $this->decide->accept($proposal, $by);
             } catch (ValidationException) {

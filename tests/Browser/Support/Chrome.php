@@ -17,7 +17,9 @@ use Facebook\WebDriver\WebDriverKeys;
 use RuntimeException;
 use Throwable;
 
-/** A headless Chromium of our own, driven the way a person would: by what is written on the page, and by the keyboard. */
+/**
+ * A headless Chromium of our own, driven the way a person would: by what is written on the page, and by the keyboard.
+ */
 final class Chrome
 {
     /** @var resource */
@@ -30,7 +32,11 @@ final class Chrome
     public function __construct(private readonly string $base, int $width = 1280, int $height = 800)
     {
         $port = self::freePort();
-        $process = proc_open(['setsid', 'chromedriver', "--port=$port"], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open(
+            ['setsid', 'chromedriver', "--port=$port"],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         if ($process === false) {
             throw new RuntimeException('chromedriver did not start.');
         }
@@ -59,18 +65,25 @@ final class Chrome
     {
         $chrome = new self((string) getenv('BUOYANT_BASE'), $width, $height);
 
-        return $chrome->visit('/sign-in')->fill('Email', $email)->fill('Password', DemoAccounts::PASSWORD)->press('Sign in')->see('need you');
+        return $chrome->visit('/sign-in')->fill('Email', $email)->fill(
+            'Password', DemoAccounts::PASSWORD,
+        )->press('Sign in')->see('need you');
     }
 
     public function size(int $width, int $height): void
     {
-        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        (new ChromeDevToolsDriver($this->driver))->execute(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
+        );
     }
 
     /** What the reader's system prefers: light or dark. */
     public function theme(string $theme): void
     {
-        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $theme]]]);
+        (new ChromeDevToolsDriver($this->driver))->execute(
+            'Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $theme]]],
+        );
     }
 
     /** The page as it goes to the printer. */
@@ -82,7 +95,10 @@ final class Chrome
     public function visit(string $path): self
     {
         $this->driver->get($this->base.$path);
-        $this->until(fn (): bool => $this->driver->executeScript('return document.querySelector("main") !== null') === true, "the page $path");
+        $this->until(
+            fn (): bool => $this->driver->executeScript('return document.querySelector("main") !== null') === true,
+            "the page $path",
+        );
 
         return $this;
     }
@@ -123,7 +139,12 @@ final class Chrome
     {
         $quoted = self::quote($label);
 
-        return $this->first("//*[self::input or self::select or self::textarea][@id=//label[normalize-space()=$quoted]/@for or @aria-label=$quoted or ancestor::label[contains(normalize-space(), $quoted)]]", "the field $label");
+        return $this->first(
+            '//*[self::input or self::select or self::textarea]'
+                ."[@id=//label[normalize-space()=$quoted]/@for or @aria-label=$quoted"
+                ." or ancestor::label[contains(normalize-space(), $quoted)]]",
+            "the field $label",
+        );
     }
 
     public function fill(string $label, string $value): self
@@ -147,7 +168,9 @@ final class Chrome
     public function tick(string $label, ?string $group = null): self
     {
         $within = $group === null ? '' : '//fieldset[legend[normalize-space()='.self::quote($group).']]';
-        $this->scrollTo($this->first($within.'//label[normalize-space()='.self::quote($label).']', "the choice $label"))->click();
+        $this->scrollTo(
+            $this->first($within.'//label[normalize-space()='.self::quote($label).']', "the choice $label"),
+        )->click();
 
         return $this;
     }
@@ -155,7 +178,13 @@ final class Chrome
     public function press(string $name, int $nth = 1): self
     {
         $quoted = self::quote($name);
-        $this->scrollTo($this->first("(//*[self::button or self::a][normalize-space()=$quoted or starts-with(normalize-space(), $quoted)])[$nth]", "the button $name"))->click();
+        $this->scrollTo(
+            $this->first(
+                '(//*[self::button or self::a]'
+                    ."[normalize-space()=$quoted or starts-with(normalize-space(), $quoted)])[$nth]",
+                "the button $name",
+            ),
+        )->click();
 
         return $this;
     }
@@ -210,11 +239,14 @@ final class Chrome
      */
     public function axe(): array
     {
-        $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
+        $this->driver->executeScript(
+            (string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'),
+        );
         $found = $this->driver->executeAsyncScript(
             'const done = arguments[arguments.length - 1];'
             .'axe.run(document, { runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"] })'
-            .'.then((r) => done(r.violations.map((v) => v.id + ": " + v.help + " @ " + v.nodes.map((n) => n.target.join(" ")).slice(0, 4).join(" | "))));',
+            .'.then((r) => done(r.violations.map((v) => v.id + ": " + v.help + " @ " + v.nodes.map((n) => '
+            .'n.target.join(" ")).slice(0, 4).join(" | "))));',
         );
 
         return is_array($found) ? array_values(array_filter($found, is_string(...))) : ['axe did not answer'];

@@ -22,12 +22,28 @@ beforeEach(function (): void {
     $this->url = "/clients/{$this->plan->client_id}";
     $this->today = (string) $this->scene->user->clinic->today();
     $this->form = fn (array $with = []): array => [
-        'plan_id' => $this->plan->id, 'key' => (string) Str::uuid(), 'done_on' => $this->today, 'pain_before' => '0', 'pain_next_morning' => '', 'stop_sign' => '', 'skipped' => '', 'note' => '',
-        'items' => $this->plan->items->map(static fn (PlanItem $i): array => ['item' => $i->id, 'done' => true, 'effort' => '5', 'load_kg' => isset($i->dose['load_g']) ? (string) ($i->dose['load_g'] / 1000) : '', 'pain_during' => '0', 'broken' => '', 'sets' => array_fill(0, $i->dose['sets'], ['amount' => '10', 'side' => $i->sides[0]])])->all(),
+        'plan_id' => $this->plan->id, 'key' => (string) Str::uuid(), 'done_on' => $this->today, 'pain_before' => '0',
+        'pain_next_morning' => '', 'stop_sign' => '', 'skipped' => '', 'note' => '',
+        'items' => $this->plan->items->map(
+            static fn (PlanItem $i): array => [
+                'item' => $i->id, 'done' => true, 'effort' => '5',
+                'load_kg' => isset($i->dose['load_g']) ? (string) ($i->dose['load_g'] / 1000) : '',
+                'pain_during' => '0', 'broken' => '',
+                'sets' => array_fill(0, $i->dose['sets'], ['amount' => '10', 'side' => $i->sides[0]]),
+            ],
+        )->all(),
         ...$with,
     ];
-    $this->other = static fn (string $family): Proposal => Proposal::query()->with(['planItem', 'client.clinic'])->where('status', 'open')->where('decision', 'step_up')->get()->firstOrFail(static fn (Proposal $p): bool => $p->planItem->family !== $family);
-    $this->open = static fn (string $family): ?Proposal => Proposal::query()->with(['planItem', 'client.clinic'])->where('status', 'open')->get()->first(static fn (Proposal $p): bool => $p->planItem->family === $family);
+    $this->other = static fn (string $family): Proposal => Proposal::query()->with(
+        ['planItem', 'client.clinic'],
+    )->where('status', 'open')->where('decision', 'step_up')->get()->firstOrFail(
+        static fn (Proposal $p): bool => $p->planItem->family !== $family,
+    );
+    $this->open = static fn (string $family): ?Proposal => Proposal::query()->with(
+        ['planItem', 'client.clinic'],
+    )->where('status', 'open')->get()->first(
+        static fn (Proposal $p): bool => $p->planItem->family === $family,
+    );
 });
 
 it('keeps a corrected session, with what was entered before beside it', function (): void {
@@ -36,7 +52,9 @@ it('keeps a corrected session, with what was entered before beside it', function
     $this->post("{$this->url}/log", $form)->assertSessionHasNoErrors();
     expect(SessionLogVersion::query()->count())->toBe(0);
     // The stop sign that was forgotten: the same key, other content.
-    $this->post("{$this->url}/log", [...$form, 'stop_sign' => 'faintness', 'note' => 'said so on the phone'])->assertSessionHasNoErrors();
+    $this->post(
+        "{$this->url}/log", [...$form, 'stop_sign' => 'faintness', 'note' => 'said so on the phone'],
+    )->assertSessionHasNoErrors();
     $log = SessionLog::query()->sole();
     expect($log->stop_sign)->toBe('faintness')->and($log->version)->toBe(2)
         ->and(SessionLogVersion::query()->sole()->content['session']['stop_sign'])->toBeNull()
@@ -66,8 +84,14 @@ it('corrects a session from its own page, on the version that was shown', functi
 it('never lets a phone or a device send over what a clinician corrected', function (): void {
     $log = app(LogSession::class);
     $client = Client::query()->with('clinic')->findOrFail($this->plan->client_id);
-    $session = ['done_on' => $this->today, 'pain_before' => 1, 'pain_next_morning' => null, 'stop_sign' => null, 'skipped' => null, 'note' => null];
-    $send = fn (array $with, LogSource $source, ?int $corrects = null): SessionLog => $log->run($client, $this->scene->user, $this->plan, '6a0f6b52-3c1e-4b7e-9a34-111111111111', [...$session, 'skipped' => 'a cold', ...$with], [], $source, $corrects);
+    $session = [
+        'done_on' => $this->today, 'pain_before' => 1, 'pain_next_morning' => null, 'stop_sign' => null,
+        'skipped' => null, 'note' => null,
+    ];
+    $send = fn (array $with, LogSource $source, ?int $corrects = null): SessionLog => $log->run(
+        $client, $this->scene->user, $this->plan, '6a0f6b52-3c1e-4b7e-9a34-111111111111',
+        [...$session, 'skipped' => 'a cold', ...$with], [], $source, $corrects,
+    );
     $send([], LogSource::Client);
     $send(['pain_before' => 2], LogSource::Client);
     expect(SessionLog::query()->sole()->pain_before)->toBe(2);
@@ -77,41 +101,58 @@ it('never lets a phone or a device send over what a clinician corrected', functi
         $send($resend, LogSource::Device);
     }
     $now = SessionLog::query()->sole();
-    expect($now->pain_before)->toBe(4)->and($now->stop_sign)->toBe('faintness')->and($now->source)->toBe(LogSource::Clinician)
+    expect($now->pain_before)->toBe(4)->and($now->stop_sign)->toBe('faintness')->and($now->source)->toBe(
+        LogSource::Clinician,
+    )
         // The one that nobody had seen before is kept beside it, and was never in force.
-        ->and($now->earlier->where('was_in_force', false)->pluck('content.session.pain_before')->unique()->values()->all())->toBe([0]);
+        ->and(
+            $now->earlier->where('was_in_force', false)->pluck(
+                'content.session.pain_before',
+            )->unique()->values()->all(),
+        )->toBe([0]);
 });
 
 it('corrects no stop sign away', function (): void {
     $form = ($this->form)(['stop_sign' => 'faintness']);
     $this->post("{$this->url}/log", $form)->assertSessionHasNoErrors();
     $this->post("{$this->url}/log", [...$form, 'stop_sign' => ''])->assertSessionHasErrors('stop_sign');
-    $this->post("{$this->url}/log", [...$form, 'stop_sign' => '', 'corrects' => 1])->assertSessionHasErrors('stop_sign');
+    $this->post(
+        "{$this->url}/log", [...$form, 'stop_sign' => '', 'corrects' => 1],
+    )->assertSessionHasErrors('stop_sign');
     $this->post("{$this->url}/review/clear-stop", ['reason' => 'Dr Fenn: nothing found'])->assertSessionHasNoErrors();
     // Another sign than the one that was cleared is open again.
-    $this->post("{$this->url}/log", [...$form, 'stop_sign' => 'chest pain or pressure', 'corrects' => 1])->assertSessionHasNoErrors();
+    $this->post(
+        "{$this->url}/log", [...$form, 'stop_sign' => 'chest pain or pressure', 'corrects' => 1],
+    )->assertSessionHasNoErrors();
     expect(SessionLog::query()->sole()->hasOpenStopSign())->toBeTrue();
 });
 
-it('leaves decided what was decided when the next morning comes late, and proposes what has changed', function (): void {
-    $this->scene->goodSession($this->plan, now()->subDays(3)->format('Y-m-d'));
-    $log = $this->scene->goodSession($this->plan, $this->today, ['pain_next_morning' => null]);
-    $decided = ($this->open)('tote_row');
-    expect($decided->decision)->toBe('step_up');
-    $this->post("{$this->url}/review/{$decided->id}/accept")->assertSessionHasNoErrors();
-    $this->put("{$this->url}/log/{$log->id}/next-morning", ['pain_next_morning' => '4'])->assertSessionHasNoErrors();
-    $new = ($this->open)('tote_row');
-    expect($decided->refresh()->status)->toBe('accepted')
-        ->and($new->id)->not->toBe($decided->id)->and($new->decision)->toBe('ease')
-        ->and($new->because[0]['says'])->toContain('Decided before this was known: pain the morning after')
-        ->and(Decision::query()->where('kind', 'log.next_morning')->sole()->says)->toContain(': 4.');
-    // What is decided cannot be accepted a second time.
-    $this->post("{$this->url}/review/{$decided->id}/accept")->assertSessionHasErrors('proposal');
-    // The same morning again changes nothing; another one is a correction, on Log.
-    $this->put("{$this->url}/log/{$log->id}/next-morning", ['pain_next_morning' => '4'])->assertSessionHasNoErrors();
-    $this->put("{$this->url}/log/{$log->id}/next-morning", ['pain_next_morning' => '1'])->assertSessionHasErrors('pain_next_morning');
-    expect($log->refresh()->pain_next_morning)->toBe(4)->and(($this->open)('tote_row')->id)->toBe($new->id);
-});
+it('leaves decided what was decided when the next morning comes late, and proposes what has '
+    .'changed', function (): void {
+        $this->scene->goodSession($this->plan, now()->subDays(3)->format('Y-m-d'));
+        $log = $this->scene->goodSession($this->plan, $this->today, ['pain_next_morning' => null]);
+        $decided = ($this->open)('tote_row');
+        expect($decided->decision)->toBe('step_up');
+        $this->post("{$this->url}/review/{$decided->id}/accept")->assertSessionHasNoErrors();
+        $this->put(
+            "{$this->url}/log/{$log->id}/next-morning", ['pain_next_morning' => '4'],
+        )->assertSessionHasNoErrors();
+        $new = ($this->open)('tote_row');
+        expect($decided->refresh()->status)->toBe('accepted')
+            ->and($new->id)->not->toBe($decided->id)->and($new->decision)->toBe('ease')
+            ->and($new->because[0]['says'])->toContain('Decided before this was known: pain the morning after')
+            ->and(Decision::query()->where('kind', 'log.next_morning')->sole()->says)->toContain(': 4.');
+        // What is decided cannot be accepted a second time.
+        $this->post("{$this->url}/review/{$decided->id}/accept")->assertSessionHasErrors('proposal');
+        // The same morning again changes nothing; another one is a correction, on Log.
+        $this->put(
+            "{$this->url}/log/{$log->id}/next-morning", ['pain_next_morning' => '4'],
+        )->assertSessionHasNoErrors();
+        $this->put(
+            "{$this->url}/log/{$log->id}/next-morning", ['pain_next_morning' => '1'],
+        )->assertSessionHasErrors('pain_next_morning');
+        expect($log->refresh()->pain_next_morning)->toBe(4)->and(($this->open)('tote_row')->id)->toBe($new->id);
+    });
 
 it('does not lose a next morning to a late resend of the session', function (): void {
     $form = ($this->form)();
@@ -142,7 +183,9 @@ it('takes every decision back until a plan is issued or a later session is revie
     $second = ($this->other)('tote_row');
     $family = $second->planItem->family;
     $before = $this->plan->items->firstWhere('family', 'tote_row')->dose;
-    $draftDose = static fn (string $family): mixed => Plan::query()->where('status', 'draft')->first()?->items()->where('family', $family)->first()?->dose;
+    $draftDose = static fn (string $family): mixed => Plan::query()->where(
+        'status', 'draft',
+    )->first()?->items()->where('family', $family)->first()?->dose;
     // The newest decision: the draft that it made goes with it.
     $this->post("{$this->url}/review/{$row->id}/accept")->assertSessionHasNoErrors();
     expect($draftDose('tote_row'))->not->toEqual($before);
@@ -153,7 +196,9 @@ it('takes every decision back until a plan is issued or a later session is revie
     $this->post("{$this->url}/review/{$second->id}/accept")->assertSessionHasNoErrors();
     $kept = $draftDose($family);
     $this->post("{$this->url}/review/{$row->id}/undo")->assertSessionHasNoErrors();
-    expect($draftDose('tote_row'))->toEqual($before)->and($draftDose($family))->toEqual($kept)->and($second->refresh()->status)->toBe('accepted');
+    expect($draftDose('tote_row'))->toEqual($before)->and($draftDose($family))->toEqual($kept)->and(
+        $second->refresh()->status,
+    )->toBe('accepted');
     // A refusal goes back as well.
     $this->post("{$this->url}/review/{$row->id}/refuse", ['reason' => 'sore elbow'])->assertSessionHasNoErrors();
     $this->post("{$this->url}/review/{$row->id}/undo")->assertSessionHasNoErrors();
@@ -161,18 +206,25 @@ it('takes every decision back until a plan is issued or a later session is revie
     expect(Decision::query()->where('kind', 'proposal.undone')->count())->toBe(3);
     // Taken back on Plan, the decision that made the change is open again too.
     $this->post("{$this->url}/review/{$row->id}/accept")->assertSessionHasNoErrors();
-    $this->post("{$this->url}/plan/undo", ['revision' => Client::query()->findOrFail($this->plan->client_id)->plan_revision])->assertSessionHasNoErrors();
+    $this->post(
+        "{$this->url}/plan/undo", ['revision' => Client::query()->findOrFail($this->plan->client_id)->plan_revision],
+    )->assertSessionHasNoErrors();
     expect($row->refresh()->only(['status', 'taken']))->toBe(['status' => 'open', 'taken' => null]);
     // What is issued is not taken back by a button.
     $this->post("{$this->url}/review/{$row->id}/accept")->assertSessionHasNoErrors();
-    $this->post("{$this->url}/plan/issue", ['revision' => Client::query()->findOrFail($this->plan->client_id)->plan_revision])->assertSessionHasNoErrors();
+    $this->post(
+        "{$this->url}/plan/issue", ['revision' => Client::query()->findOrFail($this->plan->client_id)->plan_revision],
+    )->assertSessionHasNoErrors();
     $this->post("{$this->url}/review/{$row->id}/undo")->assertSessionHasErrors('proposal');
 });
 
 it('takes changes of a plan back one after the other, to the exercise and to the dose', function (): void {
     $page = "{$this->url}/plan";
     $revision = fn (): int => Client::query()->findOrFail($this->plan->client_id)->plan_revision;
-    $state = static fn (): array => Plan::query()->where('status', 'draft')->with('items')->first()?->items->map->only(['id', 'family', 'rung', 'dose'])->all() ?? [];
+    $state = static fn (): array => Plan::query()->where('status', 'draft')->with('items')->first()?->items->map->only(
+        ['id', 'family', 'rung', 'dose'],
+    )->all()
+        ?? [];
     $states = [$state()];
     $item = $this->plan->items->firstWhere('family', 'seat_rise');
     $changes = [
@@ -200,7 +252,9 @@ it('opens a stop sign again that was cleared by mistake', function (): void {
     $this->post("{$this->url}/review/clear-stop", ['reason' => 'Dr Fenn: nothing found'])->assertSessionHasNoErrors();
     expect(Scene::props($this->get("{$this->url}/review"))['cleared']['id'])->toBe($log->id);
     $this->post("{$this->url}/review/reopen-stop/{$log->id}")->assertSessionHasNoErrors();
-    expect($log->refresh()->hasOpenStopSign())->toBeTrue()->and(Decision::query()->where('kind', 'stop.reopened')->count())->toBe(1);
+    expect($log->refresh()->hasOpenStopSign())->toBeTrue()->and(
+        Decision::query()->where('kind', 'stop.reopened')->count(),
+    )->toBe(1);
     $this->post("{$this->url}/review/clear-stop", ['reason' => 'Dr Fenn: nothing found'])->assertSessionHasNoErrors();
     $this->post("{$this->url}/review/clear-stop", ['reason' => 'twice'])->assertSessionHasErrors('reason');
 });
@@ -231,8 +285,12 @@ it('drops a proposal whose dose was issued otherwise meanwhile', function (): vo
     $row = ($this->open)('tote_row');
     $item = $this->plan->items->firstWhere('family', 'tote_row');
     $client = fn (): Client => Client::query()->findOrFail($this->plan->client_id);
-    $this->put("{$this->url}/plan/items/{$item->id}/rung", ['rung' => 'no_such', 'revision' => $client()->plan_revision])->assertSessionHasErrors();
-    $this->delete("{$this->url}/plan/items/{$item->id}", ['revision' => $client()->plan_revision])->assertSessionHasNoErrors();
+    $this->put(
+        "{$this->url}/plan/items/{$item->id}/rung", ['rung' => 'no_such', 'revision' => $client()->plan_revision],
+    )->assertSessionHasErrors();
+    $this->delete(
+        "{$this->url}/plan/items/{$item->id}", ['revision' => $client()->plan_revision],
+    )->assertSessionHasNoErrors();
     // Taken out of the next version: accepting says so instead of putting it nowhere.
     $this->post("{$this->url}/review/{$row->id}/accept")->assertSessionHasErrors('proposal');
     expect($row->refresh()->status)->toBe('open');

@@ -19,7 +19,11 @@ beforeEach(function (): void {
         $dose = $item->dose;
         $kind = array_values(array_intersect(['reps', 'seconds', 'steps', 'trips'], array_keys($dose)))[0];
 
-        return ['sets' => $dose['sets'], 'amount_lo' => $dose[$kind]['lo'], 'amount_hi' => $dose[$kind]['hi'], 'effort_lo' => $dose['effort']['lo'], 'effort_hi' => $dose['effort']['hi'], 'rest_s' => $dose['rest_s'], 'load_kg' => isset($dose['load_g']) ? $dose['load_g'] / 1000 : '', ...$with];
+        return [
+            'sets' => $dose['sets'], 'amount_lo' => $dose[$kind]['lo'], 'amount_hi' => $dose[$kind]['hi'],
+            'effort_lo' => $dose['effort']['lo'], 'effort_hi' => $dose['effort']['hi'], 'rest_s' => $dose['rest_s'],
+            'load_kg' => isset($dose['load_g']) ? $dose['load_g'] / 1000 : '', ...$with,
+        ];
     };
 });
 
@@ -34,14 +38,21 @@ it('lets no dose in through a proposal to stop', function (): void {
     expect($proposal->refresh()->status)->toBe('open')->and(Plan::query()->count())->toBe(1);
 });
 
-it('holds a typed dose against kit, limits and sense, on Plan and on Review alike', function (array $with, string $field): void {
+it('holds a typed dose against kit, limits and sense, on Plan and on Review alike', function (
+    array $with, string $field,
+): void {
     $plan = $this->scene->issued();
     $this->scene->goodSession($plan, now()->subDays(3)->format('Y-m-d'));
     $this->scene->goodSession($plan, now()->format('Y-m-d'));
     $item = $plan->items->firstWhere('family', 'tote_row');
     $proposal = Proposal::query()->where('status', 'open')->where('plan_item_id', $item->id)->firstOrFail();
-    $this->put("/clients/{$plan->client_id}/plan/items/{$item->id}/dose", [...($this->dose)($item, $with), 'revision' => ($this->revision)($plan)])->assertSessionHasErrors($field);
-    $this->put("/clients/{$plan->client_id}/review/{$proposal->id}", ($this->dose)($item, $with))->assertSessionHasErrors($field);
+    $this->put(
+        "/clients/{$plan->client_id}/plan/items/{$item->id}/dose",
+        [...($this->dose)($item, $with), 'revision' => ($this->revision)($plan)],
+    )->assertSessionHasErrors($field);
+    $this->put(
+        "/clients/{$plan->client_id}/review/{$proposal->id}", ($this->dose)($item, $with),
+    )->assertSessionHasErrors($field);
     expect(Plan::query()->count())->toBe(1);
 })->with([
     'what the kit cannot make' => [['load_kg' => '150'], 'load'],
@@ -58,17 +69,26 @@ it('takes an unusual dose once it was looked at twice', function (): void {
     $url = "/clients/{$plan->client_id}/plan/items/{$item->id}/dose";
     $this->put($url, [...($this->dose)($item, ['sets' => '7']), 'revision' => 1])->assertSessionHasErrors('confirm');
     expect(session('errors')->first('confirm'))->toContain('7 sets; up to 6 are usual');
-    $this->put($url, [...($this->dose)($item, ['sets' => '7']), 'revision' => 1, 'confirmed' => true])->assertSessionHasNoErrors();
+    $this->put(
+        $url, [...($this->dose)($item, ['sets' => '7']), 'revision' => 1, 'confirmed' => true],
+    )->assertSessionHasNoErrors();
     // Past all sense no second look helps.
-    $this->put($url, [...($this->dose)($item, ['amount_lo' => '61', 'amount_hi' => '61']), 'revision' => 2, 'confirmed' => true])->assertSessionHasErrors('amount_hi');
+    $this->put(
+        $url,
+        [...($this->dose)($item, ['amount_lo' => '61', 'amount_hi' => '61']), 'revision' => 2, 'confirmed' => true],
+    )->assertSessionHasErrors('amount_hi');
 });
 
 it('checks the whole plan once more when it is issued, whatever way a dose got in', function (array $spoil): void {
     $plan = $this->scene->drafted();
     $item = $plan->items->firstWhere('family', 'tote_row');
     $item->update(['dose' => [...$item->dose, ...$spoil]]);
-    $this->post("/clients/{$plan->client_id}/plan/issue", ['revision' => 1, 'issue_reason' => 'it is meant like this'])->assertSessionHasErrors('plan');
-    expect($plan->refresh()->status)->toBe('draft')->and(Client::query()->findOrFail($plan->client_id)->plan_revision)->toBe(1);
+    $this->post(
+        "/clients/{$plan->client_id}/plan/issue", ['revision' => 1, 'issue_reason' => 'it is meant like this'],
+    )->assertSessionHasErrors('plan');
+    expect($plan->refresh()->status)->toBe('draft')->and(
+        Client::query()->findOrFail($plan->client_id)->plan_revision,
+    )->toBe(1);
 })->with([
     '150 kg' => [['load_g' => 150_000]],
     'a load that the kit does not make' => [['load_g' => 3_333]],
@@ -90,10 +110,25 @@ it('issues a session of more than twice its minutes only with a reason, and keep
 it('says of a plan in use that the kit no longer makes its load, and brings it up to today', function (): void {
     $plan = $this->scene->issued();
     $item = $plan->items->firstWhere('family', 'tote_row');
-    $this->put("/clients/{$plan->client_id}/kit", ['pieces' => [['label' => 'Bag', 'mass_kg' => '1.9', 'count' => '2', 'grip' => 'soft', 'holdable' => true, 'packable' => true, 'plate' => false, 'weighed' => true]], 'carriers' => []])->assertSessionHasNoErrors();
-    $breaches = array_column(Scene::props($this->get("/clients/{$plan->client_id}/plan"))['plan']['items'], 'breaches', 'family')['tote_row'];
+    $this->put(
+        "/clients/{$plan->client_id}/kit",
+        [
+            'pieces' => [
+                [
+                    'label' => 'Bag', 'mass_kg' => '1.9', 'count' => '2', 'grip' => 'soft', 'holdable' => true,
+                    'packable' => true, 'plate' => false, 'weighed' => true,
+                ],
+            ],
+            'carriers' => [],
+        ],
+    )->assertSessionHasNoErrors();
+    $breaches = array_column(
+        Scene::props($this->get("/clients/{$plan->client_id}/plan"))['plan']['items'], 'breaches', 'family',
+    )['tote_row'];
     expect(implode(' ', $breaches))->toContain('cannot be made here');
-    $this->put("/clients/{$plan->client_id}/plan/items/{$item->id}/today", ['revision' => ($this->revision)($plan)])->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$plan->client_id}/plan/items/{$item->id}/today", ['revision' => ($this->revision)($plan)],
+    )->assertSessionHasNoErrors();
     $draft = Plan::query()->where('status', 'draft')->with('items')->sole();
     expect($draft->items->firstWhere('family', 'tote_row')->dose['load_g'])->toBe(1900);
 });
@@ -112,7 +147,9 @@ it('stops at the gate and marks every page while a stop sign is open, until it i
         expect(Scene::props($this->get("$url/$stage"))['client']['stops'])->toHaveCount(1);
     }
     expect(Scene::props($this->get("$url/sheet"))['sheet']['stopped'])->toHaveCount(1)
-        ->and(array_column(Scene::props($this->get("$url/plan"))['client']['stages'], 'state', 'key')['sheet'])->toBe('stopped');
+        ->and(
+            array_column(Scene::props($this->get("$url/plan"))['client']['stages'], 'state', 'key')['sheet'],
+        )->toBe('stopped');
     $this->post("$url/review/clear-stop", ['reason' => 'Dr Fenn: ECG and troponin normal'])->assertSessionHasNoErrors();
     $this->post("$url/gate", $well)->assertSessionHasNoErrors();
     expect(GateCheck::query()->latest('id')->value('verdict'))->toBe('go')

@@ -23,10 +23,21 @@ beforeEach(function (): void {
 it('refuses a number that is none, in any field of any form, at that field', function (string $number): void {
     $plan = $this->scene->issued();
     $this->scene->user->update(['role' => 'lead']);
-    $forms = Junk::forms(['today' => (string) $this->scene->user->clinic->today(), 'plan' => $plan->id, 'item' => $plan->items[0]->id, 'client' => $plan->client_id, 'version' => 1, 'kit' => 2, 'revision' => 2], (string) Str::uuid());
+    $forms = Junk::forms(
+        [
+            'today' => (string) $this->scene->user->clinic->today(), 'plan' => $plan->id, 'item' => $plan->items[0]->id,
+            'client' => $plan->client_id, 'version' => 1, 'kit' => 2, 'revision' => 2,
+        ],
+        (string) Str::uuid(),
+    );
     $numbers = [
-        'PUT screen' => ['screen', ['body_mass_kg', 'height_cm', 'minutes', 'usual.sbp', 'conditions.1.numbers.lift_kg']],
-        'PUT kit' => ['kit', ['pieces.0.mass_kg', 'pieces.0.count', 'carriers.0.max_mass_kg', 'bands.0.rest_cm', 'bands.0.pulls.0.kgf']],
+        'PUT screen' => [
+            'screen', ['body_mass_kg', 'height_cm', 'minutes', 'usual.sbp', 'conditions.1.numbers.lift_kg'],
+        ],
+        'PUT kit' => [
+            'kit',
+            ['pieces.0.mass_kg', 'pieces.0.count', 'carriers.0.max_mass_kg', 'bands.0.rest_cm', 'bands.0.pulls.0.kgf'],
+        ],
         'POST measure' => ['measure', ['results.0.value', 'results.1.load_kg', 'results.1.reps', 'seen']],
         'POST log' => ['log', ['plan_id', 'items.0.effort', 'items.0.sets.0.amount', 'pain_before']],
         'POST gate' => ['gate', ['sbp', 'pain']],
@@ -38,7 +49,10 @@ it('refuses a number that is none, in any field of any form, at that field', fun
             $body = $forms[$form];
             data_set($body, $field, $number === Junk::BEYOND ? Junk::BEYOND : $number);
             // As the pages send it: JSON, where 1e400 is a number that no computer holds.
-            $answer = $this->call($method, "/clients/{$plan->client_id}/$path", [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], Junk::json($body));
+            $answer = $this->call(
+                $method, "/clients/{$plan->client_id}/$path", [], [], [],
+                ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], Junk::json($body),
+            );
             expect($answer->getStatusCode())->toBe(422, "$route $field")
                 ->and(array_keys($answer->json('errors'))[0])->toBe($field);
         }
@@ -47,7 +61,9 @@ it('refuses a number that is none, in any field of any form, at that field', fun
 
 it('refuses text that is none, at its field', function (string $text): void {
     $client = $this->scene->client();
-    foreach ([['wants', $text], ['given_name', $text], ['medicines.0', $text], ['conditions.0.details.0', $text]] as [$field, $value]) {
+    foreach ([
+        ['wants', $text], ['given_name', $text], ['medicines.0', $text], ['conditions.0.details.0', $text],
+    ] as [$field, $value]) {
         $form = Scene::form(['conditions' => [['code' => 'osteoporosis', 'details' => []]]]);
         data_set($form, $field, $value);
         $this->from('/')->put("/clients/{$client->id}/screen", $form)->assertSessionHasErrors($field);
@@ -64,7 +80,10 @@ it('knows no number past a column, in any address', function (string $id): void 
         }
         foreach (['{client}', '{item}', '{log}', '{proposal}', '{intake}'] as $part) {
             if (str_contains($route->uri(), $part)) {
-                $path = str_replace(['{client}', '{item}', '{log}', '{proposal}', '{intake}'], (string) $plan->client_id, str_replace($part, $id, $route->uri()));
+                $path = str_replace(
+                    ['{client}', '{item}', '{log}', '{proposal}', '{intake}'], (string) $plan->client_id,
+                    str_replace($part, $id, $route->uri()),
+                );
                 $status = $this->call($route->methods()[0], '/'.$path)->getStatusCode();
                 expect($status)->toBeIn([404, 405], $path);
             }
@@ -79,9 +98,15 @@ it('bounds every list and every nesting', function (): void {
         $deep = [$deep];
     }
     $this->put("/clients/{$client->id}/screen", Scene::form(['medicines' => $deep]))->assertSessionHasErrors();
-    $this->put("/clients/{$client->id}/screen", Scene::form(['medicines' => array_fill(0, 500, 'x')]))->assertSessionHasErrors('medicines');
-    $this->put("/clients/{$client->id}/kit", ['pieces' => array_fill(0, 101, []), 'carriers' => []])->assertSessionHasErrors('pieces');
-    expect($client->refresh()->only(['screen_version', 'kit_version']))->toBe(['screen_version' => 1, 'kit_version' => 1]);
+    $this->put(
+        "/clients/{$client->id}/screen", Scene::form(['medicines' => array_fill(0, 500, 'x')]),
+    )->assertSessionHasErrors('medicines');
+    $this->put(
+        "/clients/{$client->id}/kit", ['pieces' => array_fill(0, 101, []), 'carriers' => []],
+    )->assertSessionHasErrors('pieces');
+    expect(
+        $client->refresh()->only(['screen_version', 'kit_version']),
+    )->toBe(['screen_version' => 1, 'kit_version' => 1]);
 });
 
 it('turns what the database refuses into words, should it ever come so far', function (): void {
@@ -102,7 +127,9 @@ it('turns what the database refuses into words, should it ever come so far', fun
 
 it('says that the database does not answer when it does not', function (): void {
     Route::middleware('web')->get('/test/gone', static function (): never {
-        throw new QueryException('mariadb', 'select 1', [], new PDOException('SQLSTATE[HY000] [2002] Connection refused'));
+        throw new QueryException(
+            'mariadb', 'select 1', [], new PDOException('SQLSTATE[HY000] [2002] Connection refused'),
+        );
     });
     $page = $this->get('/test/gone')->assertStatus(503);
     expect($page->viewData('page')['component'])->toBe('Problem');
@@ -115,13 +142,20 @@ it('makes one of a form that is sent twice', function (): void {
     $this->post('/clients', Scene::form(['key' => $key]))->assertSessionHasNoErrors();
     $client = Client::query()->sole();
     $this->post('/clients', Scene::form(['key' => $key, 'given_name' => 'Another']))->assertSessionHasErrors('key');
-    $measure = ['key' => $key, 'seen' => 0, 'measured_on' => (string) $this->scene->user->clinic->today(), 'results' => [['test' => 'tandem_stand', 'value' => '10']]];
+    $measure = [
+        'key' => $key,
+        'seen' => 0,
+        'measured_on' => (string) $this->scene->user->clinic->today(),
+        'results' => [['test' => 'tandem_stand', 'value' => '10']],
+    ];
     $gate = ['key' => $key, 'symptoms' => [], 'repeat' => false, 'sbp' => '120', 'dbp' => '70'];
     foreach ([1, 2, 3] as $_) {
         $this->post("/clients/{$client->id}/measure", $measure)->assertSessionHasNoErrors();
         $this->post("/clients/{$client->id}/gate", $gate)->assertSessionHasNoErrors();
     }
-    expect($first)->toBeNull()->and(MeasureResult::query()->count())->toBe(1)->and(GateCheck::query()->count())->toBe(1);
+    expect($first)->toBeNull()->and(
+        MeasureResult::query()->count(),
+    )->toBe(1)->and(GateCheck::query()->count())->toBe(1);
     // A form that was refused has used no key up.
     $fresh = (string) Str::uuid();
     $this->post('/clients', Scene::form(['key' => $fresh, 'given_name' => '']))->assertSessionHasErrors('given_name');
@@ -136,24 +170,47 @@ it('makes one of a form that is sent twice', function (): void {
 
 it('imports no kit past what its page can save', function (): void {
     $client = $this->scene->client();
-    $import = fn (int $rows) => $this->post("/clients/{$client->id}/kit/import", ['file' => UploadedFile::fake()->createWithContent('kit.csv', "label,mass_kg\n".implode("\n", array_map(static fn (int $n): string => "Can $n,0.4", range(1, $rows))))]);
+    $import = fn (int $rows) => $this->post(
+        "/clients/{$client->id}/kit/import",
+        [
+            'file' => UploadedFile::fake()->createWithContent(
+                'kit.csv',
+                "label,mass_kg\n".implode("\n", array_map(static fn (int $n): string => "Can $n,0.4", range(1, $rows))),
+            ),
+        ],
+    );
     $import(90)->assertSessionHasNoErrors();
     $import(11)->assertSessionHasErrors('file');
     expect(session('errors')->first('file'))->toContain('holds 100 pieces')->toContain('shorten the file to 10')
         ->and(KitPiece::query()->count())->toBe(90);
     $import(9)->assertSessionHasNoErrors();
-    $this->post("/clients/{$client->id}/kit/import", ['file' => UploadedFile::fake()->createWithContent('kit.csv', "label,mass_kg\nBag\0 of \x1Brice,0.5\n")])->assertSessionHasNoErrors();
+    $this->post(
+        "/clients/{$client->id}/kit/import",
+        ['file' => UploadedFile::fake()->createWithContent('kit.csv', "label,mass_kg\nBag\0 of \x1Brice,0.5\n")],
+    )->assertSessionHasNoErrors();
     expect(KitPiece::query()->latest('id')->value('label'))->toBe('Bag of rice');
     $kit = Scene::props($this->get("/clients/{$client->id}/kit"));
-    $this->put("/clients/{$client->id}/kit", [...$kit['form'], 'version' => $kit['version']])->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$client->id}/kit", [...$kit['form'], 'version' => $kit['version']],
+    )->assertSessionHasNoErrors();
     expect(KitPiece::query()->count())->toBe(100);
 });
 
 it('lets no word of a loosening in by the form', function (): void {
     $client = $this->scene->client(['conditions' => [['code' => 'older_adult_new', 'details' => []]]]);
-    $with = static fn (array $details): array => Scene::form(['conditions' => [['code' => 'older_adult_new', 'side' => '', 'since' => '', 'until' => '', 'details' => $details]]]);
-    $this->put("/clients/{$client->id}/screen", $with(['first_block_done']))->assertSessionHasErrors('conditions.0.details');
-    $this->put("/clients/{$client->id}/screen", $with(['end_confirmed']))->assertSessionHasErrors('conditions.0.details');
+    $with = static fn (array $details): array => Scene::form(
+        [
+            'conditions' => [
+                ['code' => 'older_adult_new', 'side' => '', 'since' => '', 'until' => '', 'details' => $details],
+            ],
+        ],
+    );
+    $this->put(
+        "/clients/{$client->id}/screen", $with(['first_block_done']),
+    )->assertSessionHasErrors('conditions.0.details');
+    $this->put(
+        "/clients/{$client->id}/screen", $with(['end_confirmed']),
+    )->assertSessionHasErrors('conditions.0.details');
     // What was confirmed comes back with the form and stays.
     DB::table('client_conditions')->update(['details' => '["first_block_done"]']);
     $this->put("/clients/{$client->id}/screen", $with(['first_block_done']))->assertSessionHasNoErrors();
@@ -162,16 +219,53 @@ it('lets no word of a loosening in by the form', function (): void {
 it('reads a decimal comma wherever a number is typed', function (): void {
     $plan = $this->scene->issued();
     $url = "/clients/{$plan->client_id}";
-    $this->put("$url/screen", Scene::form(['body_mass_kg' => '66,4', 'height_cm' => '165,5', 'usual' => ['weight_kg' => '66,2'], 'conditions' => [['code' => 'hernia', 'details' => [], 'numbers' => ['lift_kg' => '4,5']]]]))->assertSessionHasNoErrors();
+    $this->put(
+        "$url/screen",
+        Scene::form(
+            [
+                'body_mass_kg' => '66,4',
+                'height_cm' => '165,5',
+                'usual' => ['weight_kg' => '66,2'],
+                'conditions' => [['code' => 'hernia', 'details' => [], 'numbers' => ['lift_kg' => '4,5']]],
+            ],
+        ),
+    )->assertSessionHasNoErrors();
     $client = Client::query()->with('conditions')->findOrFail($plan->client_id);
-    expect($client->body_mass_g)->toBe(66400)->and($client->height_mm)->toBe(1655)->and($client->usual['weight_kg'])->toBe(66.2)->and($client->conditions[0]->details)->toBe(['lift_g:4500']);
-    $this->put("$url/kit", ['pieces' => [['label' => 'Bottle', 'mass_kg' => '0,52', 'count' => '1', 'grip' => 'power', 'holdable' => true, 'packable' => true, 'plate' => false, 'weighed' => true]], 'carriers' => []])->assertSessionHasNoErrors();
+    expect($client->body_mass_g)->toBe(66400)->and($client->height_mm)->toBe(1655)->and(
+        $client->usual['weight_kg'],
+    )->toBe(66.2)->and(
+        $client->conditions[0]->details,
+    )->toBe(['lift_g:4500']);
+    $this->put(
+        "$url/kit",
+        [
+            'pieces' => [
+                [
+                    'label' => 'Bottle', 'mass_kg' => '0,52', 'count' => '1', 'grip' => 'power', 'holdable' => true,
+                    'packable' => true, 'plate' => false, 'weighed' => true,
+                ],
+            ],
+            'carriers' => [],
+        ],
+    )->assertSessionHasNoErrors();
     expect(KitPiece::query()->where('client_id', $client->id)->value('mass_g'))->toBe(520);
-    $this->post("$url/measure", ['measured_on' => (string) $this->scene->user->clinic->today(), 'results' => [['test' => 'timed_up_and_go', 'value' => '11,5']]])->assertSessionHasNoErrors();
+    $this->post(
+        "$url/measure",
+        [
+            'measured_on' => (string) $this->scene->user->clinic->today(),
+            'results' => [['test' => 'timed_up_and_go', 'value' => '11,5']],
+        ],
+    )->assertSessionHasNoErrors();
     expect((float) MeasureResult::query()->latest('id')->value('value'))->toBe(11.5);
     $this->post("$url/gate", ['symptoms' => [], 'repeat' => false, 'temp_c' => '36,6'])->assertSessionHasNoErrors();
     expect(GateCheck::query()->latest('id')->first()->readings['temp_c'])->toBe(36.6);
-    $this->postJson('/bench', ['kind' => 'thermometer', 'client_id' => $client->id, 'fault' => 'none', 'drift_pct' => '0,5', 'true' => ['temp_c' => '36,6']])->assertOk();
+    $this->postJson(
+        '/bench',
+        [
+            'kind' => 'thermometer', 'client_id' => $client->id, 'fault' => 'none', 'drift_pct' => '0,5',
+            'true' => ['temp_c' => '36,6'],
+        ],
+    )->assertOk();
     // Words are left as they are.
     $this->put("$url/screen", Scene::form(['wants' => '2,5']))->assertSessionHasNoErrors();
     expect($client->refresh()->wants)->toBe('2,5');
@@ -187,23 +281,48 @@ it('answers junk in words on every route', function (): void {
     $asked = [];
     foreach (Route::getRoutes() as $route) {
         foreach (array_diff($route->methods(), ['HEAD']) as $method) {
-            if (! str_starts_with($route->uri(), 'storage') && ! in_array($route->uri(), ['sign-out', 'account/password'], true)) {
+            if (
+                ! str_starts_with($route->uri(), 'storage')
+                && ! in_array($route->uri(), ['sign-out', 'account/password'], true)
+            ) {
                 $asked[] = [$method, $route->uri()];
             }
         }
     }
     // Each route once with its form whole, then five hundred times some route with its form spoiled.
-    $all = [...array_map(static fn (array $a): array => [...$a, false], $asked), ...array_map(static fn (): array => [...$junk->one($asked), true], range(1, 500))];
+    $all = [
+        ...array_map(static fn (array $a): array => [...$a, false], $asked),
+        ...array_map(static fn (): array => [...$junk->one($asked), true], range(1, 500)),
+    ];
     foreach ($all as [$method, $uri, $spoilt]) {
         $client = Client::query()->findOrFail($plan->client_id);
-        $path = '/'.str_replace(['{client}', '{item}', '{log}', '{proposal}', '{intake}', '{token}', '{family}'], [(string) $client->id, (string) $plan->items[0]->id, (string) $log->id, (string) Proposal::query()->max('id'), '1', str_starts_with($uri, 'intake') ? $token : str_repeat('a', 40), 'curl'], $uri);
-        $form = Junk::forms(['today' => now()->format('Y-m-d'), 'plan' => $plan->id, 'item' => $plan->items[0]->id, 'client' => $client->id, 'version' => $client->screen_version, 'kit' => $client->kit_version, 'revision' => $client->plan_revision], (string) Str::uuid())[Junk::formOf($uri)];
+        $path = '/'.str_replace(
+            ['{client}', '{item}', '{log}', '{proposal}', '{intake}', '{token}', '{family}'],
+            [
+                (string) $client->id, (string) $plan->items[0]->id, (string) $log->id,
+                (string) Proposal::query()->max('id'), '1',
+                str_starts_with($uri, 'intake') ? $token : str_repeat('a', 40), 'curl',
+            ],
+            $uri,
+        );
+        $form = Junk::forms(
+            [
+                'today' => now()->format('Y-m-d'), 'plan' => $plan->id, 'item' => $plan->items[0]->id,
+                'client' => $client->id, 'version' => $client->screen_version, 'kit' => $client->kit_version,
+                'revision' => $client->plan_revision,
+            ],
+            (string) Str::uuid(),
+        )[Junk::formOf($uri)];
         $form = $spoilt ? $junk->spoil($form) : $form;
         $answer = $junk->below(2) === 0 || $method === 'GET'
             ? $this->call($method, $path, $form)
             : $this->call($method, $path, [], [], [], ['CONTENT_TYPE' => 'application/json'], Junk::json($form));
         if ($answer->getStatusCode() >= 500) {
-            $this->fail("$method $path ".mb_scrub((string) json_encode($form, JSON_PARTIAL_OUTPUT_ON_ERROR)).' gave '.$answer->getStatusCode().': '.$answer->exception?->getMessage());
+            $this->fail(
+                "$method $path ".mb_scrub(
+                    (string) json_encode($form, JSON_PARTIAL_OUTPUT_ON_ERROR),
+                ).' gave '.$answer->getStatusCode().': '.$answer->exception?->getMessage(),
+            );
         }
     }
     expect(count($all))->toBeGreaterThan(550);

@@ -12,9 +12,20 @@ beforeEach(function (): void {
     $this->scene = new Scene;
     $this->client = $this->scene->client();
     GatewayToken::issue($this->scene->user->clinic, 'bench', 'a-gateway-token');
-    $this->body = ['device_id' => 'cuff-1', 'kind' => 'cuff', 'client_id' => $this->client->id, 'key' => 'key-00000001', 'time' => now()->toIso8601String(), 'unit' => 'mmHg', 'values' => ['sbp' => 128, 'dbp' => 76]];
-    $this->raw = fn (string $body, string $token = 'a-gateway-token', string $accept = '*/*'): TestResponse => $this->call('POST', '/api/readings', [], [], [], ['HTTP_AUTHORIZATION' => "Bearer $token", 'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => $accept], $body);
-    $this->send = fn (array $with = []): TestResponse => ($this->raw)(json_encode([...$this->body, ...$with], JSON_PRESERVE_ZERO_FRACTION));
+    $this->body = [
+        'device_id' => 'cuff-1', 'kind' => 'cuff', 'client_id' => $this->client->id, 'key' => 'key-00000001',
+        'time' => now()->toIso8601String(), 'unit' => 'mmHg', 'values' => ['sbp' => 128, 'dbp' => 76],
+    ];
+    $this->raw = fn (
+        string $body, string $token = 'a-gateway-token', string $accept = '*/*',
+    ): TestResponse => $this->call(
+        'POST', '/api/readings', [], [], [],
+        ['HTTP_AUTHORIZATION' => "Bearer $token", 'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => $accept],
+        $body,
+    );
+    $this->send = fn (array $with = []): TestResponse => ($this->raw)(
+        json_encode([...$this->body, ...$with], JSON_PRESERVE_ZERO_FRACTION),
+    );
 });
 
 it('takes the same reading twice as one, and refuses another under the same key', function (): void {
@@ -36,7 +47,9 @@ it('compares keys to the letter', function (): void {
 it('refuses what is no reading, in JSON, at its field', function (array $with, string $field): void {
     foreach (['text/html', '*/*', 'application/json'] as $accept) {
         $answer = ($this->raw)(json_encode([...$this->body, ...$with]), 'a-gateway-token', $accept);
-        $answer->assertStatus(422)->assertHeader('Content-Type', 'application/json')->assertJsonValidationErrors($field);
+        $answer->assertStatus(422)->assertHeader(
+            'Content-Type', 'application/json',
+        )->assertJsonValidationErrors($field);
         expect($answer->json("errors.$field") ?? $answer->json('errors')[$field])->toHaveCount(1);
     }
     expect(DeviceReading::query()->count())->toBe(0);
@@ -66,12 +79,27 @@ it('refuses what is no reading, in JSON, at its field', function (array $with, s
 ]);
 
 it('answers in JSON whatever it is sent', function (string $body, string $field): void {
-    ($this->raw)($body)->assertStatus(422)->assertHeader('Content-Type', 'application/json')->assertJsonStructure(['message', 'errors' => [$field]]);
+    ($this->raw)($body)->assertStatus(422)->assertHeader(
+        'Content-Type', 'application/json',
+    )->assertJsonStructure(['message', 'errors' => [$field]]);
 })->with([
-    ['', 'body'], ['null', 'body'], ['[]', 'values'], ['"x"', 'body'], ['{', 'body'], ["{\"device_id\": \"\xFF\"}", 'body'], [str_repeat('[', 5000), 'body'], [str_repeat('x', 30_000), 'body'],
-    ['{"device_id":"c","kind":"cuff","client_id":1e400,"key":"key-00000001","time":"2026-01-01T00:00:00Z","unit":"mmHg","values":{"sbp":120}}', 'client_id'],
-    ['{"device_id":"c","kind":"cuff","client_id":1,"key":"key-00000001","time":"2026-01-01T00:00:00Z","unit":"mmHg","values":{"sbp":1e400}}', 'values.sbp'],
-    ['{"device_id":"c","kind":"cuff","client_id":1,"key":"key-00000001","time":"2026-01-01T00:00:00Z","unit":"mmHg","values":{"sbp":120},"battery_pct":1e400}', 'battery_pct'],
+    ['', 'body'], ['null', 'body'], ['[]', 'values'], ['"x"', 'body'], ['{', 'body'],
+    ["{\"device_id\": \"\xFF\"}", 'body'], [str_repeat('[', 5000), 'body'], [str_repeat('x', 30_000), 'body'],
+    [
+        '{"device_id":"c","kind":"cuff","client_id":1e400,"key":"key-00000001","time":"2026-01-01T00:00:00Z",'
+            .'"unit":"mmHg","values":{"sbp":120}}',
+        'client_id',
+    ],
+    [
+        '{"device_id":"c","kind":"cuff","client_id":1,"key":"key-00000001","time":"2026-01-01T00:00:00Z",'
+            .'"unit":"mmHg","values":{"sbp":1e400}}',
+        'values.sbp',
+    ],
+    [
+        '{"device_id":"c","kind":"cuff","client_id":1,"key":"key-00000001","time":"2026-01-01T00:00:00Z",'
+            .'"unit":"mmHg","values":{"sbp":120},"battery_pct":1e400}',
+        'battery_pct',
+    ],
 ]);
 
 it('answers in JSON on every address below /api', function (): void {
@@ -83,7 +111,9 @@ it('slows wrong tokens down, and no right one', function (): void {
     for ($n = 0; $n < GatewayDoor::WRONG_A_MINUTE; $n++) {
         ($this->raw)('{}', "wrong-$n")->assertUnauthorized();
     }
-    ($this->raw)('{}', 'wrong-again')->assertStatus(429)->assertHeader('Retry-After')->assertHeader('Content-Type', 'application/json');
+    ($this->raw)('{}', 'wrong-again')->assertStatus(429)->assertHeader('Retry-After')->assertHeader(
+        'Content-Type', 'application/json',
+    );
     ($this->send)()->assertCreated();
     $this->travel(61)->seconds();
     ($this->raw)('{}', 'wrong-later')->assertUnauthorized();
@@ -93,6 +123,13 @@ it('takes nothing under a token that was revoked, or that differs in one letter'
     $token = GatewayToken::issue($this->scene->user->clinic, 'ward tablet');
     ($this->raw)(json_encode($this->body), $token)->assertCreated();
     ($this->raw)(json_encode($this->body), strtoupper($token))->assertUnauthorized();
-    $this->artisan('clinic:token', ['clinic' => $this->scene->user->clinic_id, 'do' => 'revoke', 'what' => GatewayToken::query()->where('label', 'ward tablet')->value('id')])->assertSuccessful();
+    $this->artisan(
+        'clinic:token',
+        [
+            'clinic' => $this->scene->user->clinic_id,
+            'do' => 'revoke',
+            'what' => GatewayToken::query()->where('label', 'ward tablet')->value('id'),
+        ],
+    )->assertSuccessful();
     ($this->raw)(json_encode($this->body), $token)->assertUnauthorized();
 });

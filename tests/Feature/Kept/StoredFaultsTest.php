@@ -18,17 +18,32 @@ beforeEach(function (): void {
 
 const STAGES = ['measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review'];
 
-it('refuses a date with a mistyped year where it was typed, and keeps what was typed', function (array $with, string $field): void {
+it('refuses a date with a mistyped year where it was typed, and keeps what was typed', function (
+    array $with, string $field,
+): void {
     $client = $this->scene->client();
-    $this->from("/clients/{$client->id}/screen")->put("/clients/{$client->id}/screen", Scene::form($with))->assertSessionHasErrors($field);
+    $this->from("/clients/{$client->id}/screen")->put(
+        "/clients/{$client->id}/screen", Scene::form($with),
+    )->assertSessionHasErrors($field);
     expect(session('errors')->first($field))->toMatch('/for example \d{4}-\d{2}-\d{2}/')->not->toContain('validation.')
         ->and(Clearance::query()->count())->toBe(0)->and($client->refresh()->screen_version)->toBe(1);
 })->with([
-    'a clearance of the year 226' => [['clearance' => ['given_by' => 'Dr Fenn', 'given_on' => '0226-11-20']], 'clearance.given_on'],
-    'a clearance of long ago' => [['clearance' => ['given_by' => 'Dr Fenn', 'given_on' => '1926-11-20']], 'clearance.given_on'],
-    'a clearance without an end' => [['clearance' => ['given_by' => 'Dr Fenn', 'given_on' => '2026-01-10', 'until' => '20226-11-20']], 'clearance.until'],
-    'a condition since 1026' => [['conditions' => [['code' => 'osteoporosis', 'since' => '1026-05-01', 'details' => []]]], 'conditions.0.since'],
-    'a condition until 9999' => [['conditions' => [['code' => 'osteoporosis', 'until' => '9999-12-31', 'details' => []]]], 'conditions.0.until'],
+    'a clearance of the year 226' => [
+        ['clearance' => ['given_by' => 'Dr Fenn', 'given_on' => '0226-11-20']], 'clearance.given_on',
+    ],
+    'a clearance of long ago' => [
+        ['clearance' => ['given_by' => 'Dr Fenn', 'given_on' => '1926-11-20']], 'clearance.given_on',
+    ],
+    'a clearance without an end' => [
+        ['clearance' => ['given_by' => 'Dr Fenn', 'given_on' => '2026-01-10', 'until' => '20226-11-20']],
+        'clearance.until',
+    ],
+    'a condition since 1026' => [
+        ['conditions' => [['code' => 'osteoporosis', 'since' => '1026-05-01', 'details' => []]]], 'conditions.0.since',
+    ],
+    'a condition until 9999' => [
+        ['conditions' => [['code' => 'osteoporosis', 'until' => '9999-12-31', 'details' => []]]], 'conditions.0.until',
+    ],
     'a due date long past' => [['due_date' => '2016-12-01'], 'due_date'],
     'a birth in the last century' => [['birth_given_on' => '1906-12-01', 'birth_kind' => 'vaginal'], 'birth_given_on'],
     'training since 202' => [['training_since' => '0202-01-01'], 'training_since'],
@@ -38,21 +53,32 @@ it('refuses a date with a mistyped year where it was typed, and keeps what was t
 
 it('keeps a tick as a tick, however it was sent', function (mixed $tick): void {
     $client = $this->scene->measured();
-    $this->put("/clients/{$client->id}/kit", ['pieces' => [], 'carriers' => [], 'place' => ['chair_at_wall' => $tick]])->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$client->id}/kit", ['pieces' => [], 'carriers' => [], 'place' => ['chair_at_wall' => $tick]],
+    )->assertSessionHasNoErrors();
     expect($client->refresh()->place['chair_at_wall'])->toBeTrue();
     $this->get("/clients/{$client->id}/kit")->assertOk();
     $this->get('/')->assertOk();
 })->with([1, '1', true]);
 
-it('shows a stored fault on that client alone, in words, and takes it out with a line in the record', function (string $part, Closure $spoil): void {
-    $plan = $this->scene->issued(['clearance' => ['given_by' => 'Dr Fenn', 'given_on' => '2026-01-10', 'until' => null, 'restrictions' => null], 'conditions' => [['code' => 'coronary_disease', 'details' => []]]]);
+it('shows a stored fault on that client alone, in words, and takes it out with a line in the record', function (
+    string $part, Closure $spoil,
+): void {
+    $plan = $this->scene->issued(
+        [
+            'clearance' => [
+                'given_by' => 'Dr Fenn', 'given_on' => '2026-01-10', 'until' => null, 'restrictions' => null,
+            ],
+            'conditions' => [['code' => 'coronary_disease', 'details' => []]],
+        ],
+    );
     $well = $this->scene->issued(['given_name' => 'Bo']);
     $this->scene->goodSession($plan, now()->subDays(3)->format('Y-m-d'));
     $spoil($plan->client);
     Log::spy();
     foreach (STAGES as $stage) {
         $page = $this->get("/clients/{$plan->client_id}/$stage")->assertOk();
-        expect($page->viewData('page')['component'])->toBeIn(['Fault', ucfirst($stage)]);
+        expect($page->viewData('page')['component'])->toBeIn(['clinic/Fault', 'clinic/'.ucfirst($stage)]);
         $this->get("/clients/{$well->client_id}/$stage")->assertOk();
     }
     // Today still lists everyone, and says of this one what to do.
@@ -69,18 +95,51 @@ it('shows a stored fault on that client alone, in words, and takes it out with a
     }))['faults'] : $screen['faults'];
     $fault = array_column($faults, null, 'part')[$part];
     expect($fault['says'])->not->toBe('')->and($screen['form']['given_name'])->toBe('Ada');
-    Log::shouldHaveReceived('warning')->with('A stored record cannot be read', Mockery::on(static fn (array $c): bool => ! str_contains(json_encode($c), 'lava') && ! str_contains(json_encode($c), '0226')));
-    $this->post("/clients/{$plan->client_id}/mend", ['part' => $part, 'id' => $fault['id']])->assertSessionHasNoErrors();
+    Log::shouldHaveReceived('warning')->with(
+        'A stored record cannot be read',
+        Mockery::on(
+            static fn (array $c): bool => ! str_contains(json_encode($c), 'lava')
+                && ! str_contains(json_encode($c), '0226'),
+        ),
+    );
+    $this->post(
+        "/clients/{$plan->client_id}/mend", ['part' => $part, 'id' => $fault['id']],
+    )->assertSessionHasNoErrors();
     foreach (STAGES as $stage) {
-        expect($this->get("/clients/{$plan->client_id}/$stage")->assertOk()->viewData('page')['component'])->toBe(ucfirst($stage));
+        expect(
+            $this->get("/clients/{$plan->client_id}/$stage")->assertOk()->viewData('page')['component'],
+        )->toBe('clinic/'.ucfirst($stage));
     }
-    expect(Decision::query()->where('kind', 'record.mended')->where('client_id', $plan->client_id)->sole()->facts['part'])->toBe($part);
+    expect(
+        Decision::query()->where('kind', 'record.mended')->where('client_id', $plan->client_id)->sole()->facts['part'],
+    )->toBe($part);
 })->with([
-    'a home that nobody knows' => ['place', fn (Client $c) => DB::table('clients')->where('id', $c->id)->update(['place' => '{"chair_at_wall": 1, "floor": "lava"}'])],
-    'a clearance of the year 226' => ['clearance', fn (Client $c) => DB::table('clearances')->where('client_id', $c->id)->update(['given_on' => '0226-11-20'])],
-    'a test that there is not' => ['measure', fn (Client $c) => DB::table('measure_results')->where('client_id', $c->id)->limit(1)->update(['test' => 'vertical_jump'])],
-    'an exercise that there is not' => ['plan_item', fn (Client $c) => DB::table('plan_items')->whereIn('plan_id', $c->plans()->select('id'))->where('family', 'tote_row')->update(['rung' => 'hovering'])],
-    'a session of nothing' => ['log_item', fn (Client $c) => DB::table('log_items')->where('family', 'tote_row')->update(['sets' => '[{"effort": 99}]'])],
+    'a home that nobody knows' => [
+        'place',
+        fn (Client $c) => DB::table('clients')->where('id', $c->id)->update(
+            ['place' => '{"chair_at_wall": 1, "floor": "lava"}'],
+        ),
+    ],
+    'a clearance of the year 226' => [
+        'clearance',
+        fn (Client $c) => DB::table('clearances')->where('client_id', $c->id)->update(['given_on' => '0226-11-20']),
+    ],
+    'a test that there is not' => [
+        'measure',
+        fn (Client $c) => DB::table('measure_results')->where('client_id', $c->id)->limit(1)->update(
+            ['test' => 'vertical_jump'],
+        ),
+    ],
+    'an exercise that there is not' => [
+        'plan_item',
+        fn (Client $c) => DB::table('plan_items')->whereIn(
+            'plan_id', $c->plans()->select('id'),
+        )->where('family', 'tote_row')->update(['rung' => 'hovering']),
+    ],
+    'a session of nothing' => [
+        'log_item',
+        fn (Client $c) => DB::table('log_items')->where('family', 'tote_row')->update(['sets' => '[{"effort": 99}]']),
+    ],
 ]);
 
 it('opens Screen with a birth date that cannot be, to be corrected there', function (): void {
@@ -88,24 +147,33 @@ it('opens Screen with a birth date that cannot be, to be corrected there', funct
     DB::table('client_conditions')->where('client_id', $client->id)->update(['since' => '0201-05-01']);
     foreach (STAGES as $stage) {
         $props = Scene::props($this->get("/clients/{$client->id}/$stage"));
-        expect($props['faults'][0]['part'])->toBe('screen')->and($props['client']['readable'])->toBeFalse()->and($props['client']['limits'])->toBe([]);
+        expect($props['faults'][0]['part'])->toBe('screen')->and(
+            $props['client']['readable'],
+        )->toBeFalse()->and($props['client']['limits'])->toBe([]);
     }
     expect(Scene::props($this->get('/'))['rows'][0]['needs'][0]['says'])->toContain('cannot be read');
     $this->post("/clients/{$client->id}/plan")->assertSessionHasErrors();
     expect(Plan::query()->count())->toBe(0);
-    $this->put("/clients/{$client->id}/screen", Scene::form(['conditions' => [['code' => 'osteoporosis', 'since' => '2001-05-01', 'details' => []]]]))->assertSessionHasNoErrors();
-    expect($this->get("/clients/{$client->id}/plan")->assertOk()->viewData('page')['component'])->toBe('Plan');
+    $this->put(
+        "/clients/{$client->id}/screen",
+        Scene::form(['conditions' => [['code' => 'osteoporosis', 'since' => '2001-05-01', 'details' => []]]]),
+    )->assertSessionHasNoErrors();
+    expect($this->get("/clients/{$client->id}/plan")->assertOk()->viewData('page')['component'])->toBe('clinic/Plan');
 });
 
 it('takes a plan out of use when a dose in it cannot be read', function (): void {
     $plan = $this->scene->issued();
     $item = $plan->items[1];
     DB::table('plan_items')->where('id', $item->id)->update(['dose' => '{"sets": 2}']);
-    expect($this->get("/clients/{$plan->client_id}/sheet")->viewData('page')['component'])->toBe('Fault');
-    $this->post("/clients/{$plan->client_id}/mend", ['part' => 'plan_item', 'id' => $item->id])->assertSessionHasNoErrors();
+    expect($this->get("/clients/{$plan->client_id}/sheet")->viewData('page')['component'])->toBe('clinic/Fault');
+    $this->post(
+        "/clients/{$plan->client_id}/mend", ['part' => 'plan_item', 'id' => $item->id],
+    )->assertSessionHasNoErrors();
     expect($plan->refresh()->status)->toBe(Plan::SUPERSEDED)->and(PlanItem::query()->find($item->id))->not->toBeNull();
     // Nothing of another client is taken out by its number.
     $other = $this->scene->issued(['given_name' => 'Bo']);
-    $this->post("/clients/{$plan->client_id}/mend", ['part' => 'plan_item', 'id' => $other->items[0]->id])->assertNotFound();
+    $this->post(
+        "/clients/{$plan->client_id}/mend", ['part' => 'plan_item', 'id' => $other->items[0]->id],
+    )->assertNotFound();
     $this->post("/clients/{$plan->client_id}/mend", ['part' => 'screen', 'id' => 0])->assertSessionHasErrors('part');
 });

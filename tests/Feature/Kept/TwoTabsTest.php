@@ -27,29 +27,65 @@ function conflict(): array
 it('does not let a stale tab delete a condition in silence', function (): void {
     $client = $this->scene->client(['conditions' => [['code' => 'osteoporosis', 'details' => []]]]);
     $stale = Scene::props($this->get("/clients/{$client->id}/screen"));
-    $this->put("/clients/{$client->id}/screen", [...$stale['form'], 'version' => $stale['version'], 'base' => $stale['form'], 'conditions' => [...$stale['form']['conditions'], ['code' => 'heart_failure', 'side' => '', 'since' => '', 'until' => '', 'details' => [], 'numbers' => []]]])->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$client->id}/screen",
+        [
+            ...$stale['form'],
+            'version' => $stale['version'],
+            'base' => $stale['form'],
+            'conditions' => [
+                ...$stale['form']['conditions'],
+                [
+                    'code' => 'heart_failure', 'side' => '', 'since' => '', 'until' => '', 'details' => [],
+                    'numbers' => [],
+                ],
+            ],
+        ],
+    )->assertSessionHasNoErrors();
     // The stale tab changes two other things: they are merged, and nothing is saved until it is sent again.
-    $this->put("/clients/{$client->id}/screen", [...$stale['form'], 'version' => $stale['version'], 'base' => $stale['form'], 'wants' => 'kneel to weed', 'given_name' => 'Adela'])->assertSessionHasErrors('version');
+    $this->put(
+        "/clients/{$client->id}/screen",
+        [
+            ...$stale['form'], 'version' => $stale['version'], 'base' => $stale['form'], 'wants' => 'kneel to weed',
+            'given_name' => 'Adela',
+        ],
+    )->assertSessionHasErrors('version');
     expect(ClientCondition::query()->orderBy('id')->pluck('code')->all())->toBe(['osteoporosis', 'heart_failure'])
         ->and($client->refresh()->wants)->toBeNull()
         ->and(conflict()['clashes'])->toBe([])
         ->and(conflict()['taken'])->toBe(['Condition: heart failure'])
         ->and(array_column(conflict()['merged']['conditions'], 'code'))->toBe(['osteoporosis', 'heart_failure'])
         ->and(conflict()['merged']['wants'])->toBe('kneel to weed');
-    $this->put("/clients/{$client->id}/screen", [...conflict()['merged'], 'version' => conflict()['version']])->assertSessionHasNoErrors();
+    $this->put(
+        "/clients/{$client->id}/screen", [...conflict()['merged'], 'version' => conflict()['version']],
+    )->assertSessionHasNoErrors();
     expect(ClientCondition::query()->orderBy('id')->pluck('code')->all())->toBe(['osteoporosis', 'heart_failure'])
-        ->and($client->refresh()->only(['wants', 'given_name']))->toBe(['wants' => 'kneel to weed', 'given_name' => 'Adela']);
+        ->and($client->refresh()->only(['wants', 'given_name']))->toBe(
+            ['wants' => 'kneel to weed', 'given_name' => 'Adela'],
+        );
 });
 
 it('shows both values where two people changed the same field', function (): void {
     $client = $this->scene->client(['minutes' => '40']);
     $stale = Scene::props($this->get("/clients/{$client->id}/screen"));
-    $other = User::query()->create(['clinic_id' => $this->scene->user->clinic_id, 'name' => 'B. Other', 'email' => 'b@clinic.example', 'password' => 'secret-pass', 'role' => 'clinician'])->load('clinic');
-    $this->actingAs($other)->put("/clients/{$client->id}/screen", [...$stale['form'], 'version' => $stale['version'], 'minutes' => '25'])->assertSessionHasNoErrors();
-    $this->actingAs($this->scene->user)->put("/clients/{$client->id}/screen", [...$stale['form'], 'version' => $stale['version'], 'base' => $stale['form'], 'minutes' => '55'])->assertSessionHasErrors('version');
+    $other = User::query()->create(
+        [
+            'clinic_id' => $this->scene->user->clinic_id, 'name' => 'B. Other', 'email' => 'b@clinic.example',
+            'password' => 'secret-pass', 'role' => 'clinician',
+        ],
+    )->load('clinic');
+    $this->actingAs($other)->put(
+        "/clients/{$client->id}/screen", [...$stale['form'], 'version' => $stale['version'], 'minutes' => '25'],
+    )->assertSessionHasNoErrors();
+    $this->actingAs($this->scene->user)->put(
+        "/clients/{$client->id}/screen",
+        [...$stale['form'], 'version' => $stale['version'], 'base' => $stale['form'], 'minutes' => '55'],
+    )->assertSessionHasErrors('version');
     $clash = conflict()['clashes'][0];
     expect(session('errors')->first('version'))->toContain('B. Other')
-        ->and($clash)->toMatchArray(['field' => 'minutes', 'label' => 'Minutes a session', 'mine' => '55', 'theirs' => '25'])
+        ->and($clash)->toMatchArray(
+            ['field' => 'minutes', 'label' => 'Minutes a session', 'mine' => '55', 'theirs' => '25'],
+        )
         ->and(conflict()['merged']['minutes'])->toBe('55')
         ->and($client->refresh()->minutes)->toBe(25);
 });
@@ -65,32 +101,55 @@ it('keeps both kits that two tabs saved, and shows a thing that both changed', f
     $page = "/clients/{$client->id}/kit";
     $stale = Scene::props($this->get($page));
     $form = $stale['form'];
-    $dumbbell = ['label' => 'Dumbbell', 'mass_kg' => '2', 'count' => '2', 'grip' => 'power', 'holdable' => true, 'packable' => false, 'plate' => false, 'weighed' => true];
+    $dumbbell = [
+        'label' => 'Dumbbell', 'mass_kg' => '2', 'count' => '2', 'grip' => 'power', 'holdable' => true,
+        'packable' => false, 'plate' => false, 'weighed' => true,
+    ];
     $heavier = $form['pieces'];
     $heavier[0]['mass_kg'] = '0.6';
     $lighter = $form['pieces'];
     $lighter[0]['mass_kg'] = '0.4';
-    $this->put($page, [...$form, 'version' => $stale['version'], 'pieces' => [...$heavier, $dumbbell]])->assertSessionHasNoErrors();
-    $this->put($page, [...$form, 'version' => $stale['version'], 'base' => $form, 'pieces' => $lighter, 'place' => [...$form['place'], 'floor' => 'carpet']])->assertSessionHasErrors('version');
+    $this->put(
+        $page, [...$form, 'version' => $stale['version'], 'pieces' => [...$heavier, $dumbbell]],
+    )->assertSessionHasNoErrors();
+    $this->put(
+        $page,
+        [
+            ...$form, 'version' => $stale['version'], 'base' => $form, 'pieces' => $lighter,
+            'place' => [...$form['place'], 'floor' => 'carpet'],
+        ],
+    )->assertSessionHasErrors('version');
     expect(array_column(conflict()['clashes'], 'label'))->toBe(['Piece: Half-litre bottle'])
         ->and(array_column(conflict()['merged']['pieces'], 'label'))->toBe(['Half-litre bottle', 'Can', 'Dumbbell'])
         ->and(conflict()['merged']['place']['floor'])->toBe('carpet')
         ->and(KitPiece::query()->where('label', 'Half-litre bottle')->value('mass_g'))->toBe(600);
     $this->put($page, [...conflict()['merged'], 'version' => conflict()['version']])->assertSessionHasNoErrors();
-    expect(KitPiece::query()->pluck('mass_g')->all())->toBe([400, 480, 2000])->and($client->refresh()->place['floor'])->toBe('carpet');
+    expect(
+        KitPiece::query()->pluck('mass_g')->all(),
+    )->toBe([400, 480, 2000])->and($client->refresh()->place['floor'])->toBe('carpet');
 });
 
 it('asks before a second value of the same test on the same day counts, and takes all else', function (): void {
     $client = $this->scene->client();
     $page = "/clients/{$client->id}/measure";
     $today = (string) $this->scene->user->clinic->today();
-    $send = fn (array $results, int $seen) => $this->post($page, ['measured_on' => $today, 'results' => $results, 'seen' => $seen]);
+    $send = fn (array $results, int $seen) => $this->post(
+        $page, ['measured_on' => $today, 'results' => $results, 'seen' => $seen],
+    );
     $send([['test' => 'chair_stand_30s', 'value' => '12']], 0)->assertSessionHasNoErrors();
-    $send([['test' => 'chair_stand_30s', 'value' => '9'], ['test' => 'tandem_stand', 'value' => '7']], 0)->assertSessionHasErrors('version');
-    expect(conflict()['clashes'][0])->toMatchArray(['label' => '30 s chair stand', 'mine' => '9', 'theirs' => '12'])->and(MeasureResult::query()->count())->toBe(1);
+    $send(
+        [['test' => 'chair_stand_30s', 'value' => '9'], ['test' => 'tandem_stand', 'value' => '7']], 0,
+    )->assertSessionHasErrors('version');
+    expect(conflict()['clashes'][0])->toMatchArray(
+        ['label' => '30 s chair stand', 'mine' => '9', 'theirs' => '12'],
+    )->and(MeasureResult::query()->count())->toBe(1);
     // Another test is no clash, nor is the same value; and whoever has seen the other may still add a second.
-    $send([['test' => 'tandem_stand', 'value' => '7'], ['test' => 'chair_stand_30s', 'value' => '12']], 0)->assertSessionHasNoErrors();
-    $send([['test' => 'chair_stand_30s', 'value' => '9']], MeasureResult::query()->max('id'))->assertSessionHasNoErrors();
+    $send(
+        [['test' => 'tandem_stand', 'value' => '7'], ['test' => 'chair_stand_30s', 'value' => '12']], 0,
+    )->assertSessionHasNoErrors();
+    $send(
+        [['test' => 'chair_stand_30s', 'value' => '9']], MeasureResult::query()->max('id'),
+    )->assertSessionHasNoErrors();
     expect(MeasureResult::query()->where('test', 'chair_stand_30s')->count())->toBe(3);
 });
 
@@ -116,18 +175,30 @@ it('does not set a figure of the rulebook over one that was set since', function
     $set = ['rule' => 'hypertension_controlled', 'field' => 'effort_max', 'reason' => ''];
     $this->put('/rulebook', [...$set, 'value' => '6', 'seen' => null])->assertSessionHasNoErrors();
     $this->put('/rulebook', [...$set, 'value' => '5', 'seen' => null])->assertSessionHasErrors('value');
-    expect(session('errors')->first('value'))->toContain('set 6 meanwhile')->and(ClinicFigure::query()->value('value'))->toBe(6);
+    expect(session('errors')->first('value'))->toContain('set 6 meanwhile')->and(
+        ClinicFigure::query()->value('value'),
+    )->toBe(6);
     // Back to the default is a change like any other; another figure does not clash.
     $this->put('/rulebook', [...$set, 'value' => '', 'seen' => null])->assertSessionHasErrors('value');
-    $this->put('/rulebook', [...$set, 'field' => 'hold_max_s', 'value' => '8', 'seen' => null])->assertSessionHasNoErrors();
+    $this->put(
+        '/rulebook', [...$set, 'field' => 'hold_max_s', 'value' => '8', 'seen' => null],
+    )->assertSessionHasNoErrors();
     $this->put('/rulebook', [...$set, 'value' => '5', 'seen' => 6])->assertSessionHasNoErrors();
-    $this->put('/rulebook/school', ['school' => 'fragile_bone', 'choice' => 'light_many', 'seen' => null])->assertSessionHasNoErrors();
-    $this->put('/rulebook/school', ['school' => 'fragile_bone', 'choice' => 'moderate', 'seen' => null])->assertSessionHasErrors('choice');
+    $this->put(
+        '/rulebook/school', ['school' => 'fragile_bone', 'choice' => 'light_many', 'seen' => null],
+    )->assertSessionHasNoErrors();
+    $this->put(
+        '/rulebook/school', ['school' => 'fragile_bone', 'choice' => 'moderate', 'seen' => null],
+    )->assertSessionHasErrors('choice');
 });
 
-it('merges what only one changed, field by field and row by row', function (array $base, array $mine, array $theirs, array $merged, array $clashes, array $taken): void {
+it('merges what only one changed, field by field and row by row', function (
+    array $base, array $mine, array $theirs, array $merged, array $clashes, array $taken,
+): void {
     $found = (new ThreeWay($base, $mine, $theirs, ['rows' => 'name']))->merge();
-    expect($found['merged'])->toEqual($merged)->and(array_column($found['clashes'], 'field'))->toBe($clashes)->and($found['taken'])->toBe($taken);
+    expect($found['merged'])->toEqual($merged)->and(
+        array_column($found['clashes'], 'field'),
+    )->toBe($clashes)->and($found['taken'])->toBe($taken);
 })->with([
     'nobody' => [['a' => '1'], ['a' => '1'], ['a' => '1'], ['a' => '1'], [], []],
     'only I' => [['a' => '1'], ['a' => '2'], ['a' => '1'], ['a' => '2'], [], []],
@@ -136,26 +207,73 @@ it('merges what only one changed, field by field and row by row', function (arra
     'both, otherwise' => [['a' => '1'], ['a' => '2'], ['a' => '3'], ['a' => '2'], ['a'], []],
     'text and number are one' => [['a' => '66.5'], ['a' => 66.5], ['a' => '70'], ['a' => '70'], [], ['a']],
     'empty is empty' => [['a' => ''], ['a' => null], ['a' => 'x'], ['a' => 'x'], [], ['a']],
-    'inside a group' => [['g' => ['a' => '1', 'b' => '1']], ['g' => ['a' => '2', 'b' => '1']], ['g' => ['a' => '1', 'b' => '3']], ['g' => ['a' => '2', 'b' => '3']], [], ['g.b']],
-    'ticks add up' => [['t' => ['a', 'b']], ['t' => ['a', 'b', 'c']], ['t' => ['b', 'd']], ['t' => ['b', 'd', 'c']], [], ['t']],
-    'they took a row out' => [['rows' => [['name' => 'x', 'v' => 1]]], ['rows' => [['name' => 'x', 'v' => 1]]], ['rows' => []], ['rows' => []], [], ['rows.x']],
-    'I took a row out' => [['rows' => [['name' => 'x', 'v' => 1]]], ['rows' => []], ['rows' => [['name' => 'x', 'v' => 1]]], ['rows' => []], [], []],
-    'I took out what they changed' => [['rows' => [['name' => 'x', 'v' => 1]]], ['rows' => []], ['rows' => [['name' => 'x', 'v' => 2]]], ['rows' => []], ['rows.x'], []],
-    'each added a row' => [['rows' => []], ['rows' => [['name' => 'm', 'v' => 1]]], ['rows' => [['name' => 't', 'v' => 1]]], ['rows' => [['name' => 't', 'v' => 1], ['name' => 'm', 'v' => 1]]], [], ['rows.t']],
-    'two rows of one name' => [['rows' => [['name' => 'x', 'v' => 1], ['name' => 'x', 'v' => 2]]], ['rows' => [['name' => 'x', 'v' => 1], ['name' => 'x', 'v' => 3]]], ['rows' => [['name' => 'x', 'v' => 9], ['name' => 'x', 'v' => 2]]], ['rows' => [['name' => 'x', 'v' => 9], ['name' => 'x', 'v' => 3]]], [], ['rows.x']],
+    'inside a group' => [
+        ['g' => ['a' => '1', 'b' => '1']], ['g' => ['a' => '2', 'b' => '1']], ['g' => ['a' => '1', 'b' => '3']],
+        ['g' => ['a' => '2', 'b' => '3']], [], ['g.b'],
+    ],
+    'ticks add up' => [
+        ['t' => ['a', 'b']], ['t' => ['a', 'b', 'c']], ['t' => ['b', 'd']], ['t' => ['b', 'd', 'c']], [], ['t'],
+    ],
+    'they took a row out' => [
+        ['rows' => [['name' => 'x', 'v' => 1]]], ['rows' => [['name' => 'x', 'v' => 1]]], ['rows' => []],
+        ['rows' => []], [], ['rows.x'],
+    ],
+    'I took a row out' => [
+        ['rows' => [['name' => 'x', 'v' => 1]]], ['rows' => []], ['rows' => [['name' => 'x', 'v' => 1]]],
+        ['rows' => []], [], [],
+    ],
+    'I took out what they changed' => [
+        ['rows' => [['name' => 'x', 'v' => 1]]], ['rows' => []], ['rows' => [['name' => 'x', 'v' => 2]]],
+        ['rows' => []], ['rows.x'], [],
+    ],
+    'each added a row' => [
+        ['rows' => []],
+        ['rows' => [['name' => 'm', 'v' => 1]]],
+        ['rows' => [['name' => 't', 'v' => 1]]],
+        ['rows' => [['name' => 't', 'v' => 1], ['name' => 'm', 'v' => 1]]],
+        [],
+        ['rows.t'],
+    ],
+    'two rows of one name' => [
+        ['rows' => [['name' => 'x', 'v' => 1], ['name' => 'x', 'v' => 2]]],
+        ['rows' => [['name' => 'x', 'v' => 1], ['name' => 'x', 'v' => 3]]],
+        ['rows' => [['name' => 'x', 'v' => 9], ['name' => 'x', 'v' => 2]]],
+        ['rows' => [['name' => 'x', 'v' => 9], ['name' => 'x', 'v' => 3]]],
+        [],
+        ['rows.x'],
+    ],
 ]);
 
 it('counts an answer from home and a confirmed loosening as changes of the screen', function (): void {
-    $client = $this->scene->client(['conditions' => [['code' => 'older_adult_new', 'since' => now()->subDays(40)->format('Y-m-d'), 'details' => []]], 'training_level' => 'new']);
+    $client = $this->scene->client(
+        [
+            'conditions' => [
+                ['code' => 'older_adult_new', 'since' => now()->subDays(40)->format('Y-m-d'), 'details' => []],
+            ],
+            'training_level' => 'new',
+        ],
+    );
     $stale = Scene::props($this->get("/clients/{$client->id}/screen"));
-    $save = fn () => $this->put("/clients/{$client->id}/screen", [...$stale['form'], 'version' => $stale['version'], 'base' => $stale['form'], 'minutes' => '35']);
-    $this->post("/clients/{$client->id}/limits/confirm", ['rule' => 'older_adult_new', 'reason' => 'four weeks done, form steady'])->assertSessionHasNoErrors();
+    $save = fn () => $this->put(
+        "/clients/{$client->id}/screen",
+        [...$stale['form'], 'version' => $stale['version'], 'base' => $stale['form'], 'minutes' => '35'],
+    );
+    $this->post(
+        "/clients/{$client->id}/limits/confirm",
+        ['rule' => 'older_adult_new', 'reason' => 'four weeks done, form steady'],
+    )->assertSessionHasNoErrors();
     $save()->assertSessionHasErrors('version');
     expect(ClientCondition::query()->sole()->details)->toBe(['first_block_done']);
     $stale = Scene::props($this->get("/clients/{$client->id}/screen"));
     $this->post("/clients/{$client->id}/intake");
-    $this->post((string) parse_url((string) session('link'), PHP_URL_PATH), ['answers' => ['wants' => 'walk to the shop']])->assertSessionHasNoErrors();
-    $this->post("/clients/{$client->id}/intake/".HomeIntake::query()->value('id'), ['field' => 'wants', 'accept' => true])->assertSessionHasNoErrors();
+    $this->post(
+        (string) parse_url((string) session('link'), PHP_URL_PATH), ['answers' => ['wants' => 'walk to the shop']],
+    )->assertSessionHasNoErrors();
+    $this->post(
+        "/clients/{$client->id}/intake/".HomeIntake::query()->value('id'), ['field' => 'wants', 'accept' => true],
+    )->assertSessionHasNoErrors();
     $save()->assertSessionHasErrors('version');
-    expect($client->refresh()->wants)->toBe('walk to the shop')->and(conflict()['taken'])->toContain('What they want to do again');
+    expect($client->refresh()->wants)->toBe('walk to the shop')->and(conflict()['taken'])->toContain(
+        'What they want to do again',
+    );
 });

@@ -27,7 +27,12 @@ final class Scene
     public function __construct(string $clinic = 'Test Clinic')
     {
         $home = Clinic::query()->create(['name' => $clinic, 'timezone' => 'UTC']);
-        $this->user = User::query()->create(['clinic_id' => $home->id, 'name' => 'T. Clinician', 'email' => Str::slug($clinic).'@clinic.example', 'password' => 'secret-pass', 'role' => 'clinician'])->load('clinic');
+        $this->user = User::query()->create(
+            [
+                'clinic_id' => $home->id, 'name' => 'T. Clinician', 'email' => Str::slug($clinic).'@clinic.example',
+                'password' => 'secret-pass', 'role' => 'clinician',
+            ],
+        )->load('clinic');
     }
 
     /**
@@ -89,10 +94,26 @@ final class Scene
     {
         $client = $this->client($with);
         app(SaveKit::class)->run($client, $this->user, [
-            ['label' => 'Half-litre bottle', 'mass_g' => 520, 'count' => 12, 'grip' => 'power', 'holdable' => true, 'packable' => true, 'plate' => false, 'weighed' => true],
-            ['label' => 'Can', 'mass_g' => 480, 'count' => 8, 'grip' => 'power', 'holdable' => true, 'packable' => true, 'plate' => false, 'weighed' => true],
-        ], [['label' => 'Tote', 'mass_g' => 150, 'count' => 2, 'max_mass_g' => 12000, 'max_pieces' => 12, 'grip' => 'hook', 'plates' => false]]);
-        $rows = [['test' => 'chair_stand_30s', 'value' => 12], ['test' => 'tandem_stand', 'value' => 10], ['test' => 'one_leg_stand', 'side' => 'left', 'value' => 12], ['test' => 'one_leg_stand', 'side' => 'right', 'value' => 14]];
+            [
+                'label' => 'Half-litre bottle', 'mass_g' => 520, 'count' => 12, 'grip' => 'power', 'holdable' => true,
+                'packable' => true, 'plate' => false, 'weighed' => true,
+            ],
+            [
+                'label' => 'Can', 'mass_g' => 480, 'count' => 8, 'grip' => 'power', 'holdable' => true,
+                'packable' => true, 'plate' => false, 'weighed' => true,
+            ],
+        ], [
+            [
+                'label' => 'Tote', 'mass_g' => 150, 'count' => 2, 'max_mass_g' => 12000, 'max_pieces' => 12,
+                'grip' => 'hook', 'plates' => false,
+            ],
+        ]);
+        $rows = [
+            ['test' => 'chair_stand_30s', 'value' => 12],
+            ['test' => 'tandem_stand', 'value' => 10],
+            ['test' => 'one_leg_stand', 'side' => 'left', 'value' => 12],
+            ['test' => 'one_leg_stand', 'side' => 'right', 'value' => 14],
+        ];
         foreach (['seat_rise', 'tote_row', 'hinge', 'curl', 'suitcase_carry'] as $family) {
             $rows[] = ['test' => 'easy_set', 'family' => $family, 'load_g' => 3300, 'reps' => 9, 'rir' => 2];
         }
@@ -116,15 +137,20 @@ final class Scene
     /** Logs a session in which every set reached the top of its range at the top effort. */
     public function goodSession(Plan $plan, string $on, array $with = []): SessionLog
     {
-        return app(LogSession::class)->run(Client::query()->with('clinic')->findOrFail($plan->client_id), $this->user, $plan, (string) Str::uuid(), [
-            'done_on' => $on,
-            'pain_before' => 0,
-            'pain_next_morning' => 0,
-            'stop_sign' => null,
-            'skipped' => null,
-            'note' => null,
-            ...$with,
-        ], $plan->items->map(static fn (PlanItem $i): array => ['item' => $i->id, 'pain_during' => 0, 'sets' => self::top($i)])->values()->all());
+        return app(
+            LogSession::class,
+        )->run(Client::query()->with('clinic')->findOrFail($plan->client_id), $this->user, $plan, (string) Str::uuid(),
+            [
+                'done_on' => $on,
+                'pain_before' => 0,
+                'pain_next_morning' => 0,
+                'stop_sign' => null,
+                'skipped' => null,
+                'note' => null,
+                ...$with,
+            ], $plan->items->map(
+                static fn (PlanItem $i): array => ['item' => $i->id, 'pain_during' => 0, 'sets' => self::top($i)],
+            )->values()->all());
     }
 
     /** @return list<array<string, mixed>> */
@@ -134,7 +160,13 @@ final class Scene
         $sets = [];
         foreach (range(1, $item->dose['sets']) as $_) {
             foreach ($item->sides as $side) {
-                $sets[] = array_filter([$kind => $item->dose[$kind]['hi'], 'load_g' => $item->dose['load_g'] ?? null, 'effort' => (float) $item->dose['effort']['hi'], 'side' => $side], static fn (mixed $v): bool => $v !== null);
+                $sets[] = array_filter(
+                    [
+                        $kind => $item->dose[$kind]['hi'], 'load_g' => $item->dose['load_g'] ?? null,
+                        'effort' => (float) $item->dose['effort']['hi'], 'side' => $side,
+                    ],
+                    static fn (mixed $v): bool => $v !== null,
+                );
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Cli\Verbs;
 
+use BuoyantStep\Core\Cli\Answer;
 use BuoyantStep\Core\Cli\Verb;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\RuleBook;
@@ -20,8 +21,8 @@ final class ConditionsVerb implements Verb
         return 'every condition code there are rules for';
     }
 
-    public function answer(Bag $input): array
+    public function answer(Bag $input): Answer
     {
-        return ['conditions' => RuleBook::standard()->conditions()];
+        return new Answer(['conditions' => RuleBook::standard()->conditions()]);
     }
 }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Cli\Verbs;
 
+use BuoyantStep\Core\Cli\Answer;
 use BuoyantStep\Core\Cli\Verb;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Errors\UnknownCode;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Fit\Demands;
+use BuoyantStep\Core\Fit\Judge;
 use BuoyantStep\Core\Input\Bag;
-use BuoyantStep\Core\Limits\Demands;
 use BuoyantStep\Core\Limits\Facts;
-use BuoyantStep\Core\Limits\Judge;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Units\Day;
@@ -29,21 +30,23 @@ final class JudgeVerb implements Verb
         return 'does an exercise fit a client: fits, changes or out';
     }
 
-    public function answer(Bag $input): array
+    public function answer(Bag $input): Answer
     {
         $client = Profile::read($input->bag('client'));
         $on = Day::of($input->string('on'), '/on');
         $client->assertPlausible($on);
         $envelope = RuleBook::standard()->envelope(new Facts($client, $on, MeasureSet::read($input->bags('measures'))));
 
-        return (new Judge($envelope, $client->function))->verdict($this->demands($input))->jsonSerialize();
+        return new Answer((new Judge($envelope, $client->function))->verdict($this->demands($input))->jsonSerialize());
     }
 
     /** @throws InvalidInput|UnknownCode */
     private function demands(Bag $input): Demands
     {
         if ($input->has('demands') === $input->has('rung')) {
-            throw InvalidInput::at('/demands', 'Give either "demands" or "rung", written family/rung, for example "heel_raise/seated".');
+            throw InvalidInput::at(
+                '/demands', 'Give either "demands" or "rung", written family/rung, for example "heel_raise/seated".',
+            );
         }
         if ($input->has('demands')) {
             return Demands::read($input->bag('demands'));

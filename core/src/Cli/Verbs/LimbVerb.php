@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Cli\Verbs;
 
+use BuoyantStep\Core\Body\Limb;
+use BuoyantStep\Core\Cli\Answer;
 use BuoyantStep\Core\Cli\Verb;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
-use BuoyantStep\Core\Kit\Limb;
 
 final class LimbVerb implements Verb
 {
@@ -21,7 +22,7 @@ final class LimbVerb implements Verb
         return 'the torque of a limb, and the share that a weight on it adds';
     }
 
-    public function answer(Bag $input): array
+    public function answer(Bag $input): Answer
     {
         $limb = $input->enum('segment', Limb::class);
         $mass = $input->number('body_mass_kg', 20, 350);
@@ -33,6 +34,9 @@ final class LimbVerb implements Verb
         $own = $limb->torque($mass, $height);
         $added = $limb->addedTorque($height, $input->int('added_g', 0, 100_000), $inHand);
 
-        return ['limb_torque_nm' => round($own, 2), 'added_torque_nm' => round($added, 2), 'added_pct' => round($added / $own * 100, 1)];
+        return new Answer([
+            'limb_torque_nm' => round($own, 2), 'added_torque_nm' => round($added, 2),
+            'added_pct' => round($added / $own * 100, 1),
+        ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Cli\Verbs;
 
+use BuoyantStep\Core\Cli\Answer;
 use BuoyantStep\Core\Cli\Verb;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Input\Bag;
@@ -25,7 +26,7 @@ final class LimitsVerb implements Verb
         return 'the merged envelope of a client on a day, with reasons and the dates ahead';
     }
 
-    public function answer(Bag $input): array
+    public function answer(Bag $input): Answer
     {
         $client = Profile::read($input->bag('client'));
         $on = Day::of($input->string('on'), '/on');
@@ -33,6 +34,8 @@ final class LimitsVerb implements Verb
         $facts = new Facts($client, $on, MeasureSet::read($input->bags('measures')));
         $rules = RuleBook::standard();
 
-        return ['envelope' => EnvelopeReport::of($rules->envelope($facts)), 'crossings' => $rules->crossings($facts)];
+        return new Answer(
+            ['envelope' => EnvelopeReport::of($rules->envelope($facts)), 'crossings' => $rules->crossings($facts)],
+        );
     }
 }

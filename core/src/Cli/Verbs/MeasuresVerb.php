@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Cli\Verbs;
 
+use BuoyantStep\Core\Cli\Answer;
 use BuoyantStep\Core\Cli\Verb;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Errors\InvalidInput;
@@ -26,7 +27,7 @@ final class MeasuresVerb implements Verb
         return 'what test results mean: derived values, norms, flags, symmetry';
     }
 
-    public function answer(Bag $input): array
+    public function answer(Bag $input): Answer
     {
         $client = Profile::read($input->bag('client'));
         $set = MeasureSet::read($input->bags('results'));
@@ -40,10 +41,16 @@ final class MeasuresVerb implements Verb
             }
         }
 
-        return [
-            'results' => array_map(static fn (Result $r): array => ['test' => $r->test->value, 'side' => $r->side?->value, 'value' => $r->value, ...($r->oneRepMax?->jsonSerialize() ?? []), ...Appraisal::of($r, $client, $on)->jsonSerialize()], $set->results),
+        return new Answer([
+            'results' => array_map(
+                static fn (Result $r): array => [
+                    'test' => $r->test->value, 'side' => $r->side?->value, 'value' => $r->value,
+                    ...($r->oneRepMax?->jsonSerialize() ?? []), ...Appraisal::of($r, $client, $on)->jsonSerialize(),
+                ],
+                $set->results,
+            ),
             'symmetry' => (object) $symmetry,
-        ];
+        ]);
     }
 
     private static function latest(MeasureSet $set): Day
@@ -55,6 +62,7 @@ final class MeasuresVerb implements Verb
             }
         }
 
-        return $latest ?? throw InvalidInput::at('/on', 'Give "on", or a date "on" with the results: norms depend on age.');
+        return $latest
+            ?? throw InvalidInput::at('/on', 'Give "on", or a date "on" with the results: norms depend on age.');
     }
 }

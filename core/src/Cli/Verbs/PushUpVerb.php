@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Cli\Verbs;
 
+use BuoyantStep\Core\Body\PushUp;
+use BuoyantStep\Core\Cli\Answer;
 use BuoyantStep\Core\Cli\Verb;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
-use BuoyantStep\Core\Kit\PushUp;
 
 final class PushUpVerb implements Verb
 {
@@ -21,7 +22,7 @@ final class PushUpVerb implements Verb
         return 'the share of body weight on the hands in a push-up';
     }
 
-    public function answer(Bag $input): array
+    public function answer(Bag $input): Answer
     {
         if ($input->has('hands_mm') === $input->has('feet_from_wall_mm')) {
             throw InvalidInput::at('/hands_mm', 'Give either "hands_mm" (0 for the floor) or "feet_from_wall_mm".');
@@ -32,6 +33,6 @@ final class PushUpVerb implements Verb
             ? PushUp::onFloor($height, $from, $input->number('hands_mm', 0, 2000))
             : PushUp::atWall($height, $from, $input->number('feet_from_wall_mm', 0, 3000));
 
-        return ['fraction' => $fraction === null ? null : round($fraction, 4)];
+        return new Answer(['fraction' => $fraction === null ? null : round($fraction, 4)]);
     }
 }

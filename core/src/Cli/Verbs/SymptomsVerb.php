@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Cli\Verbs;
 
+use BuoyantStep\Core\Cli\Answer;
 use BuoyantStep\Core\Cli\Verb;
 use BuoyantStep\Core\Input\Bag;
-use BuoyantStep\Core\Limits\Gate\Symptoms;
+use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\SignKind;
 
 final class SymptomsVerb implements Verb
 {
@@ -20,13 +22,12 @@ final class SymptomsVerb implements Verb
         return 'every symptom code the gate knows';
     }
 
-    public function answer(Bag $input): array
+    public function answer(Bag $input): Answer
     {
-        $symptoms = [];
-        foreach (Symptoms::all() as $code => $label) {
-            $symptoms[] = ['code' => $code, 'label' => $label, 'stops' => isset(Symptoms::STOP[$code])];
-        }
+        $symptoms = array_map(static fn (Sign $s): array => [
+            'code' => $s->value, 'label' => $s->label(), 'stops' => $s->kind() === SignKind::Stop,
+        ], Sign::asked());
 
-        return ['symptoms' => $symptoms];
+        return new Answer(['symptoms' => $symptoms]);
     }
 }

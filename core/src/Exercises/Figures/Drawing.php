@@ -6,7 +6,10 @@ namespace BuoyantStep\Core\Exercises\Figures;
 
 use JsonSerializable;
 
-/** One or two frames in the same window, with an arrow along the path of whatever moves most. Thousandths of a body height. */
+/**
+ * One or two frames in the same window, with an arrow along the path of whatever moves most. Thousandths of a body
+ * height.
+ */
 final readonly class Drawing implements JsonSerializable
 {
     /** Less than this is no movement worth an arrow, in body heights. */
@@ -37,7 +40,9 @@ final readonly class Drawing implements JsonSerializable
         }
         $most = null;
         $far = self::MOVES;
-        foreach (['near_hand', 'far_hand', 'near_toe', 'near_ankle', 'near_knee', 'far_ankle', 'hip', 'shoulder', 'head'] as $joint) {
+        foreach ([
+            'near_hand', 'far_hand', 'near_toe', 'near_ankle', 'near_knee', 'far_ankle', 'hip', 'shoulder', 'head',
+        ] as $joint) {
             $from = $this->frames[0]->skeleton->joints[$joint];
             $to = $this->frames[1]->skeleton->joints[$joint];
             if ($from->to($to)->length() > $far + 0.01) {
@@ -49,7 +54,11 @@ final readonly class Drawing implements JsonSerializable
         return $most;
     }
 
-    /** @return array{left: int, bottom: int, width: int, height: int, frames: list<Frame>, arrow: list<array{int, int}>|null} */
+    /**
+     * @return array{
+     *     left: int, bottom: int, width: int, height: int, frames: list<Frame>, arrow: list<array{int, int}>|null
+     * }
+     */
     public function jsonSerialize(): array
     {
         $all = array_map(static fn (Frame $f): array => $f->bounds(), $this->frames);
@@ -63,7 +72,15 @@ final readonly class Drawing implements JsonSerializable
             'left' => (int) round($left * 1000), 'bottom' => (int) round($bottom * 1000),
             'width' => (int) round(($right - $left) * 1000), 'height' => (int) round(($top - $bottom) * 1000),
             'frames' => $this->frames,
-            'arrow' => $move === null ? null : [$move['from']->rounded(), $move['from']->plus($move['from']->to($move['to']), 0.5)->plus($move['from']->to($move['to'])->right(), 0.18)->rounded(), $move['to']->rounded()],
+            'arrow' => $move === null
+                ? null
+                : [
+                    $move['from']->rounded(),
+                    $move['from']->plus($move['from']->to($move['to']), 0.5)->plus(
+                        $move['from']->to($move['to'])->right(), 0.18,
+                    )->rounded(),
+                    $move['to']->rounded(),
+                ],
         ];
     }
 }

@@ -24,13 +24,18 @@ final readonly class Figure
         $pose = static fn (Bag $b): array => [$b->string('body'), $b->optString('arms') ?? ''];
         $end = $bag->optBag('end');
 
-        return new self($pose($bag->bag('start')), $end === null ? null : $pose($end), $bag->strings('props'), $bag->optString('load'));
+        return new self(
+            $pose($bag->bag('start')), $end === null ? null : $pose($end), $bag->strings('props'),
+            $bag->optString('load'),
+        );
     }
 
     /** @throws UnknownCode when a posture, prop or load has no such name */
     public function draw(): Drawing
     {
-        return new Drawing(array_map($this->frame(...), $this->end === null ? [$this->start] : [$this->start, $this->end]));
+        return new Drawing(
+            array_map($this->frame(...), $this->end === null ? [$this->start] : [$this->start, $this->end]),
+        );
     }
 
     /** @param  array{string, string}  $pose */

@@ -35,12 +35,21 @@ final readonly class Frame implements JsonSerializable
             ];
         }
         $trunk = $body->isFront
-            ? [Shape::line('near', $body->joints['near_hip'], $body->joints['near_shoulder'], $body->joints['far_shoulder'], $body->joints['far_hip'], $body->joints['near_hip'])]
+            ? [
+                Shape::line(
+                    'near', $body->joints['near_hip'], $body->joints['near_shoulder'], $body->joints['far_shoulder'],
+                    $body->joints['far_hip'], $body->joints['near_hip'],
+                ),
+            ]
             : [Shape::line('near', $body->joints['hip'], $body->joints['waist'], $body->joints['shoulder'])];
 
         return new self([
             ...$behind, ...$limbs['far'], ...$trunk,
-            Shape::line('near', $body->joints['shoulder'], $body->joints['shoulder']->plus($body->joints['shoulder']->to($body->joints['head']), 0.45)),
+            Shape::line(
+                'near',
+                $body->joints['shoulder'],
+                $body->joints['shoulder']->plus($body->joints['shoulder']->to($body->joints['head']), 0.45),
+            ),
             Shape::disc('near', $body->joints['head'], Skeleton::HEAD),
             ...$limbs['near'], ...$before, ...($load === null ? [] : Loads::draw($load, $body)),
         ], $body);
@@ -51,7 +60,10 @@ final readonly class Frame implements JsonSerializable
     {
         $all = array_map(static fn (Shape $s): array => $s->bounds(), $this->shapes);
 
-        return [min(array_column($all, 0) ?: [0.0]), min(array_column($all, 1) ?: [0.0]), max(array_column($all, 2) ?: [0.0]), max(array_column($all, 3) ?: [0.0])];
+        return [
+            min(array_column($all, 0) ?: [0.0]), min(array_column($all, 1) ?: [0.0]),
+            max(array_column($all, 2) ?: [0.0]), max(array_column($all, 3) ?: [0.0]),
+        ];
     }
 
     /** @return list<Shape> */

@@ -20,17 +20,60 @@ final class Loads
     {
         $near = $body->joints['near_hand'];
         $far = $body->joints['far_hand'];
-        $hands = $near->to($far)->length() > 0.06 && $kind !== 'bag' && $kind !== 'pack_stick' && $kind !== 'cord_load' ? self::loaded($kind, $body) : [$near];
+        $hands = $near->to($far)->length() > 0.06 && $kind !== 'bag' && $kind !== 'pack_stick' && $kind !== 'cord_load'
+            ? self::loaded($kind, $body)
+            : [$near];
 
         return match ($kind) {
-            'can' => array_map(static fn (Vec $h): Shape => Shape::box('load', $h->x - 0.028, $h->y - 0.04, $h->x + 0.028, $h->y + 0.04), $hands),
-            'cup' => array_map(static fn (Vec $h): Shape => Shape::box('load', $h->x, $h->y - 0.02, $h->x + 0.045, $h->y + 0.045), $hands),
-            'bottle' => array_merge(...array_map(static fn (Vec $h): array => [Shape::box('load', $h->x - 0.025, $h->y - 0.13, $h->x + 0.025, $h->y), Shape::box('load', $h->x - 0.01, $h->y, $h->x + 0.01, $h->y + 0.03)], $hands)),
-            'dumbbell' => array_merge(...array_map(static fn (Vec $h): array => [Shape::line('load', $h->plus(new Vec(-0.05, 0)), $h->plus(new Vec(0.05, 0))), Shape::disc('load', $h->plus(new Vec(-0.05, 0)), 0.025), Shape::disc('load', $h->plus(new Vec(0.05, 0)), 0.025)], $hands)),
+            'can' => array_map(
+                static fn (Vec $h): Shape => Shape::box(
+                    'load', $h->x - 0.028, $h->y - 0.04, $h->x + 0.028, $h->y + 0.04,
+                ),
+                $hands,
+            ),
+            'cup' => array_map(
+                static fn (Vec $h): Shape => Shape::box('load', $h->x, $h->y - 0.02, $h->x + 0.045, $h->y + 0.045),
+                $hands,
+            ),
+            'bottle' => array_merge(
+                ...array_map(
+                    static fn (Vec $h): array => [
+                        Shape::box('load', $h->x - 0.025, $h->y - 0.13, $h->x + 0.025, $h->y),
+                        Shape::box('load', $h->x - 0.01, $h->y, $h->x + 0.01, $h->y + 0.03),
+                    ],
+                    $hands,
+                ),
+            ),
+            'dumbbell' => array_merge(
+                ...array_map(
+                    static fn (Vec $h): array => [
+                        Shape::line('load', $h->plus(new Vec(-0.05, 0)), $h->plus(new Vec(0.05, 0))),
+                        Shape::disc('load', $h->plus(new Vec(-0.05, 0)), 0.025),
+                        Shape::disc('load', $h->plus(new Vec(0.05, 0)), 0.025),
+                    ],
+                    $hands,
+                ),
+            ),
             'tote' => array_merge(...array_map(self::tote(...), $hands)),
-            'bag' => [Shape::disc('load', $body->isFront ? $near->plus($near->to($far), 0.5) : $near->plus(new Vec(0.02, 0.0)), 0.07)],
-            'pack_stick', 'cord_load' => [Shape::line('load', $near, $near->plus(new Vec(0, $kind === 'cord_load' ? -0.16 : -0.06))), Shape::disc('load', $near->plus(new Vec(0, $kind === 'cord_load' ? -0.2 : -0.09)), 0.04)],
-            'cuff' => [Shape::disc('load', $body->joints['near_ankle']->plus($body->joints['near_ankle']->to($body->joints['near_knee']), 0.15), 0.036)],
+            'bag' => [
+                Shape::disc(
+                    'load', $body->isFront ? $near->plus($near->to($far), 0.5) : $near->plus(new Vec(0.02, 0.0)), 0.07,
+                ),
+            ],
+            'pack_stick',
+            'cord_load' => [
+                Shape::line('load', $near, $near->plus(new Vec(0, $kind === 'cord_load' ? -0.16 : -0.06))),
+                Shape::disc('load', $near->plus(new Vec(0, $kind === 'cord_load' ? -0.2 : -0.09)), 0.04),
+            ],
+            'cuff' => [
+                Shape::disc(
+                    'load',
+                    $body->joints['near_ankle']->plus(
+                        $body->joints['near_ankle']->to($body->joints['near_knee']), 0.15,
+                    ),
+                    0.036,
+                ),
+            ],
             default => throw UnknownCode::of('load', $kind, self::KINDS),
         };
     }

@@ -15,7 +15,10 @@ final class Props
 {
     public const BED = 0.27;
 
-    /** Things that stand still, from core/figures/props.json: lines, boxes (left, bottom, right, top), discs and walls. */
+    /**
+     * Things that stand still, from core/figures/props.json: lines, boxes (left, bottom, right, top), discs and
+     * walls.
+     */
     private static ?Bag $fixed = null;
 
     /** Things that reach from one point of the body to another, or to a place in the room: from, to, and their role. */
@@ -106,10 +109,20 @@ final class Props
         $a = self::joint($body, $from);
         $b = is_array($to) ? new Vec(...$to) : self::joint($body, $to);
         $shapes = match ($extra) {
-            'door', 'post' => [Shape::line('prop', new Vec($b->x + ($b->x > 0 ? 0.012 : -0.012), 0), new Vec($b->x + ($b->x > 0 ? 0.012 : -0.012), 1.08)), Shape::disc('prop', $b, 0.014)],
+            'door',
+            'post' => [
+                Shape::line(
+                    'prop', new Vec($b->x + ($b->x > 0 ? 0.012 : -0.012), 0),
+                    new Vec($b->x + ($b->x > 0 ? 0.012 : -0.012), 1.08),
+                ),
+                Shape::disc('prop', $b, 0.014),
+            ],
             'beam' => [Shape::line('prop', new Vec($b->x - 0.1, $b->y), new Vec($b->x + 0.1, $b->y))],
             'stick' => [Shape::disc('load', $a, 0.022)],
-            'spoon' => [Shape::line('load', $a, $a->plus(new Vec(0.0, 0.12))), Shape::disc('load', $a->plus(new Vec(0, 0.13)), 0.018)],
+            'spoon' => [
+                Shape::line('load', $a, $a->plus(new Vec(0.0, 0.12))),
+                Shape::disc('load', $a->plus(new Vec(0, 0.13)), 0.018),
+            ],
             'towel' => [Shape::line('load', $a->plus(new Vec(-0.03, -0.02)), $a->plus(new Vec(0.07, 0.03)))],
             'ball' => [Shape::disc('load', $a->plus(new Vec(0.01, 0.02)), 0.03)],
             'floor_ball' => [Shape::disc('prop', new Vec($a->x - 0.03, 0.0), 0.02)],
@@ -118,9 +131,13 @@ final class Props
             default => [],
         };
         // A strap or band has two ends when both hands hold it; the far one is drawn where the hands part.
-        $other = $from === 'near_hand' && is_array($to) && $body->isFront ? [Shape::line($role, self::joint($body, 'far_hand'), $b)] : [];
+        $other = $from === 'near_hand' && is_array($to) && $body->isFront
+            ? [Shape::line($role, self::joint($body, 'far_hand'), $b)]
+            : [];
 
-        return $a === $b || $extra !== null && ! in_array($extra, ['door', 'post', 'beam'], true) ? $shapes : [...$shapes, Shape::line($role, $a, $b), ...$other];
+        return $a === $b || $extra !== null && ! in_array($extra, ['door', 'post', 'beam'], true)
+            ? $shapes
+            : [...$shapes, Shape::line($role, $a, $b), ...$other];
     }
 
     private static function joint(Skeleton $body, string $name): Vec
@@ -128,7 +145,9 @@ final class Props
         if (str_ends_with($name, '_sole')) {
             $side = substr($name, 0, -5);
 
-            return $body->joints[$side.'_toe']->plus($body->joints[$side.'_toe']->to($body->joints[$side.'_heel']), 0.4);
+            return $body->joints[$side.'_toe']->plus(
+                $body->joints[$side.'_toe']->to($body->joints[$side.'_heel']), 0.4,
+            );
         }
 
         return $body->joints[$name];

@@ -6,7 +6,9 @@ namespace BuoyantStep\Core\Exercises\Figures;
 
 use JsonSerializable;
 
-/** One thing to draw: a line, a filled area or a disc, with the part it plays. How it looks is the interface's affair. */
+/**
+ * One thing to draw: a line, a filled area or a disc, with the part it plays. How it looks is the interface's affair.
+ */
 final readonly class Shape implements JsonSerializable
 {
     /**
@@ -14,8 +16,12 @@ final readonly class Shape implements JsonSerializable
      * @param  'near'|'far'|'prop'|'ground'|'band'|'load'  $role
      * @param  list<Vec>  $points  the centre alone for a disc
      */
-    private function __construct(public string $kind, public string $role, public array $points, public float $radius = 0.0)
-    {
+    private function __construct(
+        public string $kind,
+        public string $role,
+        public array $points,
+        public float $radius = 0.0,
+    ) {
     }
 
     /** @param  'near'|'far'|'prop'|'ground'|'band'|'load'  $role */
@@ -33,7 +39,11 @@ final readonly class Shape implements JsonSerializable
     /** @param  'near'|'far'|'prop'|'ground'|'band'|'load'  $role */
     public static function box(string $role, float $left, float $bottom, float $right, float $top): self
     {
-        return new self('area', $role, [new Vec($left, $bottom), new Vec($right, $bottom), new Vec($right, $top), new Vec($left, $top)]);
+        return new self(
+            'area',
+            $role,
+            [new Vec($left, $bottom), new Vec($right, $bottom), new Vec($right, $top), new Vec($left, $top)],
+        );
     }
 
     /** @return array{float, float, float, float} left, bottom, right, top */
@@ -51,6 +61,11 @@ final readonly class Shape implements JsonSerializable
     /** @return array{kind: string, role: string, points: list<array{int, int}>, radius: int} */
     public function jsonSerialize(): array
     {
-        return ['kind' => $this->kind, 'role' => $this->role, 'points' => array_map(static fn (Vec $p): array => $p->rounded(), $this->points), 'radius' => (int) round($this->radius * 1000)];
+        return [
+            'kind' => $this->kind,
+            'role' => $this->role,
+            'points' => array_map(static fn (Vec $p): array => $p->rounded(), $this->points),
+            'radius' => (int) round($this->radius * 1000),
+        ];
     }
 }

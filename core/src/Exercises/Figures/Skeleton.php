@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Exercises\Figures;
 
+use BuoyantStep\Core\Body\Segment;
 use BuoyantStep\Core\Input\Bag;
 
 /**
@@ -14,31 +15,16 @@ use BuoyantStep\Core\Input\Bag;
  */
 final class Skeleton
 {
-    public const TRUNK = 0.288;
-
-    public const THIGH = 0.245;
-
-    public const SHANK = 0.246;
-
-    public const UPPER_ARM = 0.186;
-
-    /** To the grip point, as in the lever figures: forearm 0.146 and 0.054 beyond the wrist. */
-    public const FOREARM = 0.200;
+    /** To the grip point, as in the lever figures. */
+    private const FOREARM = Segment::FOREARM + Segment::GRIP;
 
     public const HEAD = 0.062;
 
     private const NECK = 0.05;
 
-    private const ANKLE = 0.039;
-
     private const TOE = 0.11;
 
     private const HEEL = 0.042;
-
-    /** Half widths of shoulders and hips in a front view. */
-    private const SHOULDERS = 0.129;
-
-    private const HIPS = 0.0955;
 
     /** @var array<string, Vec> */
     public array $joints = [];
@@ -61,22 +47,25 @@ final class Skeleton
         $this->along = Vec::up($lean, 1.0);
         $this->forward = $this->along->right();
         $round = $body->signed('round');
-        $shoulder = $hip->plus($this->along, self::TRUNK);
+        $shoulder = $hip->plus($this->along, Segment::TRUNK);
         $this->joints = [
             'hip' => $hip,
-            'waist' => $hip->plus($this->along, self::TRUNK / 2)->plus($this->forward, -$round),
+            'waist' => $hip->plus($this->along, Segment::TRUNK / 2)->plus($this->forward, -$round),
             'shoulder' => $shoulder,
             'head' => $shoulder->plus(Vec::up($lean + $body->signed('head'), self::NECK + self::HEAD)),
         ];
         $wide = $body->has('turned') ? 0.55 : 1.0;
         foreach (['near' => 1.0, 'far' => -1.0] as $side => $sign) {
             $across = $this->isFront ? $this->forward : new Vec(0, 0);
-            $this->joints[$side.'_hip'] = $hip->plus($across, $sign * self::HIPS * 0.8);
-            $this->joints[$side.'_shoulder'] = $shoulder->plus($across, $sign * self::SHOULDERS * $wide);
+            $this->joints[$side.'_hip'] = $hip->plus($across, $sign * Segment::HALF_PELVIS * 0.8);
+            $this->joints[$side.'_shoulder'] = $shoulder->plus($across, $sign * Segment::HALF_SHOULDERS * $wide);
             $this->leg($side, $body->bag($side));
         }
         foreach (['near', 'far'] as $side) {
-            $this->arm($side, $arms->optBag($side) ?? $arms->bag('both'), $arms->has($side) ? 1.0 : ($side === 'near' ? 1.0 : -1.0));
+            $this->arm(
+                $side, $arms->optBag($side) ?? $arms->bag('both'),
+                $arms->has($side) ? 1.0 : ($side === 'near' ? 1.0 : -1.0),
+            );
         }
     }
 
@@ -88,17 +77,25 @@ final class Skeleton
             [$knee, $ankle] = $this->pair($leg, new Vec(0, $this->surface));
         } elseif ($leg->has('angles')) {
             [$thigh, $shank] = $leg->numbers('angles');
-            $knee = $hip->plus(Vec::down($thigh, self::THIGH));
-            $ankle = $knee->plus(Vec::down($shank, self::SHANK));
+            $knee = $hip->plus(Vec::down($thigh, Segment::THIGH));
+            $ankle = $knee->plus(Vec::down($shank, Segment::SHANK));
         } else {
-            $ankle = $leg->has('ankle') ? $this->place($leg->numbers('ankle')) : $this->planted($leg->numbers('foot'), $pitch);
-            $knee = $this->isFront ? $hip->plus($hip->to($ankle), 0.5) : $this->bend($hip, $ankle, self::THIGH, self::SHANK, $this->forward);
+            $ankle = $leg->has('ankle')
+                ? $this->place($leg->numbers('ankle'))
+                : $this->planted($leg->numbers('foot'), $pitch);
+            $knee = $this->isFront
+                ? $hip->plus($hip->to($ankle), 0.5)
+                : $this->bend($hip, $ankle, Segment::THIGH, Segment::SHANK, $this->forward);
         }
         $this->joints[$side.'_knee'] = $knee;
         $this->joints[$side.'_ankle'] = $ankle;
         $sign = $side === 'near' ? 1 : -1;
-        $this->joints[$side.'_toe'] = $ankle->plus($this->isFront ? new Vec($sign * 0.03, -self::ANKLE) : self::pitched(self::TOE, $pitch));
-        $this->joints[$side.'_heel'] = $ankle->plus($this->isFront ? new Vec(-$sign * 0.012, -self::ANKLE) : self::pitched(-self::HEEL, $pitch));
+        $this->joints[$side.'_toe'] = $ankle->plus(
+            $this->isFront ? new Vec($sign * 0.03, -Segment::ANKLE) : self::pitched(self::TOE, $pitch),
+        );
+        $this->joints[$side.'_heel'] = $ankle->plus(
+            $this->isFront ? new Vec(-$sign * 0.012, -Segment::ANKLE) : self::pitched(-self::HEEL, $pitch),
+        );
     }
 
     /**
@@ -119,7 +116,9 @@ final class Skeleton
     {
         $turn = deg2rad($pitch);
 
-        return new Vec($end * cos($turn) - self::ANKLE * sin($turn), -$end * sin($turn) - self::ANKLE * cos($turn));
+        return new Vec(
+            $end * cos($turn) - Segment::ANKLE * sin($turn), -$end * sin($turn) - Segment::ANKLE * cos($turn),
+        );
     }
 
     private function arm(string $side, Bag $arm, float $sign): void
@@ -128,20 +127,23 @@ final class Skeleton
         if ($arm->has('points')) {
             [$elbow, $hand] = $this->pair($arm, new Vec(0, $this->surface));
         } elseif ($arm->has('offsets')) {
-            [$elbow, $hand] = array_map(fn (array $p): Vec => $shoulder->plus(new Vec($sign * $p[0], $p[1])), $arm->pairs('offsets'));
+            [$elbow, $hand] = array_map(
+                fn (array $p): Vec => $shoulder->plus(new Vec($sign * $p[0], $p[1])), $arm->pairs('offsets'),
+            );
         } elseif ($arm->has('angles')) {
             [$upper, $fore] = $arm->numbers('angles');
-            $elbow = $shoulder->plus(Vec::down($upper, self::UPPER_ARM));
+            $elbow = $shoulder->plus(Vec::down($upper, Segment::UPPER_ARM));
             $hand = $elbow->plus(Vec::down($fore, self::FOREARM));
         } else {
             $hand = $this->reach($side, $arm, $shoulder, $sign);
-            // An elbow bends back and down of its own accord, to the side in a front view; forwards in a rack or over the head.
+            // An elbow bends back and down of its own accord, to the side in a front view; forwards in a rack or over
+            // the head.
             $towards = match (true) {
                 $this->isFront => new Vec($sign === 1.0 && $side === 'near' ? 1.0 : -1.0, -0.6),
                 $arm->optString('elbow') === 'front' => $this->forward->plus(new Vec(0, -0.2)),
                 default => (new Vec(0, -0.7))->plus($this->forward, -0.7),
             };
-            $elbow = $this->bend($shoulder, $hand, self::UPPER_ARM, self::FOREARM, $towards);
+            $elbow = $this->bend($shoulder, $hand, Segment::UPPER_ARM, self::FOREARM, $towards);
             $hand = $elbow->plus($elbow->to($hand)->unit(), min(self::FOREARM, $elbow->to($hand)->length()));
         }
         $this->joints[$side.'_elbow'] = $elbow;
@@ -168,7 +170,9 @@ final class Skeleton
         }
         $along = $arm->number('thigh', 0, 1);
 
-        return $this->joints[$side.'_hip']->plus($this->joints[$side.'_hip']->to($this->joints[$side.'_knee']), $along)->plus(new Vec(0, 0.04));
+        return $this->joints[$side.'_hip']->plus(
+            $this->joints[$side.'_hip']->to($this->joints[$side.'_knee']), $along,
+        )->plus(new Vec(0, 0.04));
     }
 
     /** The middle joint of two segments that end at a place, bent towards a side; notes what lies out of reach. */

@@ -6,11 +6,14 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Blood thinner: no hard landings, straps padded, bruises looked for. */
 final class Anticoagulant implements ConditionRules
@@ -19,16 +22,18 @@ final class Anticoagulant implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('anticoagulant', 'Anticoagulant');
+        return new ConditionAbout(
+            'anticoagulant', 'Anticoagulant', group: ConditionGroup::Heart, medicines: ['anticoagulant'],
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('anticoagulant', 'House convention, cautious'))
             ->set(Field::ImpactMax, 1, 'Stamps and heel drops at most.')
-            ->watch('skin', 'after', 'Bruises after each session.')
+            ->watch(Watched::Skin, Moment::After, 'Bruises after each session.')
             ->note('Tight straps padded.');
 
-        return $rules->all();
+        return $rules;
     }
 }

@@ -6,11 +6,15 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Autonomic neuropathy: cleared first, pressure lying and standing, heart rate misleads. */
 final class AutonomicNeuropathy implements ConditionRules
@@ -19,17 +23,19 @@ final class AutonomicNeuropathy implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('autonomic_neuropathy', 'Autonomic neuropathy');
+        return new ConditionAbout(
+            'autonomic_neuropathy', 'Autonomic neuropathy', group: ConditionGroup::LungsAndMetabolism,
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('autonomic_neuropathy', 'ADA (Colberg 2016)'))
-            ->set(Field::Clearance, 'required', 'Autonomic neuropathy: clearance first.')
+            ->set(Field::Clearance, Clearance::Required, 'Autonomic neuropathy: clearance first.')
             ->set(Field::HeartRateValid, false, 'The pulse does not follow the effort: use effort and talking.')
-            ->watch('bp', 'before', 'Blood pressure lying and standing before each session.')
+            ->watch(Watched::BloodPressure, Moment::Before, 'Blood pressure lying and standing before each session.')
             ->note('Rise slowly.');
 
-        return $rules->all();
+        return $rules;
     }
 }

@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
@@ -19,14 +20,16 @@ final class BetaBlocker implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('beta_blocker', 'Beta blocker');
+        return new ConditionAbout(
+            'beta_blocker', 'Beta blocker', group: ConditionGroup::Heart, medicines: ['beta blocker'],
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('beta_blocker', 'ACSM Guidelines, 11th ed.'))
             ->set(Field::HeartRateValid, false, 'Beta blocker: use effort and talking, not the pulse.');
 
-        return $rules->all();
+        return $rules;
     }
 }

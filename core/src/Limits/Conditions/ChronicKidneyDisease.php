@@ -6,10 +6,13 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Chronic kidney disease: on the days between dialysis, or before it. */
 final class ChronicKidneyDisease implements ConditionRules
@@ -18,15 +21,17 @@ final class ChronicKidneyDisease implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('chronic_kidney_disease', 'Chronic kidney disease');
+        return new ConditionAbout(
+            'chronic_kidney_disease', 'Chronic kidney disease', group: ConditionGroup::LungsAndMetabolism,
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('chronic_kidney_disease', 'ACSM Guidelines, 11th ed.'))
-            ->watch('bp', 'before', 'Blood pressure before each session.')
+            ->watch(Watched::BloodPressure, Moment::Before, 'Blood pressure before each session.')
             ->note('On a day without dialysis, or before it.');
 
-        return $rules->all();
+        return $rules;
     }
 }

@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Rules;
@@ -18,14 +19,14 @@ final class Diabetes implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('diabetes', 'Diabetes');
+        return new ConditionAbout('diabetes', 'Diabetes', group: ConditionGroup::LungsAndMetabolism);
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('diabetes', 'ADA (Colberg 2016)'))
             ->note('Look at the feet; shoes on. High glucose is asked about before a session.');
 
-        return $rules->all();
+        return $rules;
     }
 }

@@ -6,10 +6,13 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Glucose-lowering medicine: glucose before, carbohydrate at hand, a late low after. */
 final class DiabetesGlucoseLowering implements ConditionRules
@@ -18,16 +21,19 @@ final class DiabetesGlucoseLowering implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('diabetes_glucose_lowering', 'Diabetes on insulin, sulfonylurea or glinide');
+        return new ConditionAbout(
+            'diabetes_glucose_lowering', 'Diabetes on insulin, sulfonylurea or glinide',
+            group: ConditionGroup::LungsAndMetabolism, medicines: ['insulin', 'sulfonylurea', 'glinide'],
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('diabetes_glucose_lowering', 'ADA (Colberg 2016)'))
-            ->watch('glucose', 'before', 'Glucose before each session.')
-            ->watch('glucose', 'after', 'A late low can follow hours after the session.')
+            ->watch(Watched::Glucose, Moment::Before, 'Glucose before each session.')
+            ->watch(Watched::Glucose, Moment::After, 'A late low can follow hours after the session.')
             ->note('Carbohydrate within reach.');
 
-        return $rules->all();
+        return $rules;
     }
 }

@@ -6,13 +6,17 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
-use BuoyantStep\Core\Limits\Region;
 use BuoyantStep\Core\Limits\Rules;
-use BuoyantStep\Core\Limits\Scope;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\Material;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Scope;
 
 /** Fistula arm: no cuff, no strap, no pressure reading; loads as cleared. */
 final class DialysisFistula implements ConditionRules
@@ -21,18 +25,20 @@ final class DialysisFistula implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('dialysis_fistula', 'Dialysis fistula', sided: true);
+        return new ConditionAbout(
+            'dialysis_fistula', 'Dialysis fistula', group: ConditionGroup::LungsAndMetabolism, sided: true,
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('dialysis_fistula', 'ACSM Guidelines, 11th ed.'))
-            ->set(Field::Clearance, 'advised', 'Fistula arm: ask the dialysis team which loads it may take.')
+            ->set(Field::Clearance, Clearance::Advised, 'Fistula arm: ask the dialysis team which loads it may take.')
             ->note('No cuff, strap or pressure reading on the fistula arm. On a day without dialysis, or before it.')
             ->within(new Scope(Region::Upper, $condition->sideOrBoth()))
-            ->set(Field::AvoidMaterial, 'tight_strap_on_insensate_skin', 'Fistula arm: no cuff or strap.')
-            ->avoidMotions(['grip_sustained_heavy'], 'Fistula arm: no long heavy gripping.');
+            ->set(Field::AvoidMaterial, Material::TightStrap, 'Fistula arm: no cuff or strap.')
+            ->avoidMotions([Motion::GripSustainedHeavy], 'Fistula arm: no long heavy gripping.');
 
-        return $rules->all();
+        return $rules;
     }
 }

@@ -6,11 +6,13 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Support;
 
 /** Dizziness: no balance work without a hold, nobody alone at it. */
 final class Dizziness implements ConditionRules
@@ -19,15 +21,15 @@ final class Dizziness implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('dizziness', 'Dizziness');
+        return new ConditionAbout('dizziness', 'Dizziness', group: ConditionGroup::Nerves);
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('dizziness', 'House convention, cautious'))
-            ->set(Field::SupportMin, 'one_hand', 'One hand on something fixed for balance work.')
+            ->set(Field::SupportMin, Support::OneHand, 'One hand on something fixed for balance work.')
             ->note('Someone at home for balance work. Rise slowly.');
 
-        return $rules->all();
+        return $rules;
     }
 }

@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
@@ -13,6 +14,12 @@ use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Measures\Appraisal;
 use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Support;
+use BuoyantStep\Core\Vocabulary\Surface;
+use BuoyantStep\Core\Vocabulary\Vision;
 
 /** High falls risk: something fixed to hold, firm ground, eyes open. */
 final class FallsRiskHigh implements ConditionRules
@@ -21,27 +28,46 @@ final class FallsRiskHigh implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('falls_risk_high', 'High falls risk');
+        return new ConditionAbout(
+            'falls_risk_high', 'High falls risk', group: ConditionGroup::AgeAndFalls, traits: [ConditionTrait::Fragile],
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $tandem = $facts->measures->value(Test::Tandem);
         $stages = $facts->measures->value(Test::FourStage);
         // Both may have been tested; the worse one counts.
-        $steady = ($tandem !== null || $stages !== null) && ($tandem === null || $tandem >= Appraisal::TANDEM_FLAG_S) && ($stages === null || $stages >= 3);
+        $steady =
+            ($tandem !== null || $stages !== null) &&
+            ($tandem === null || $tandem >= Appraisal::TANDEM_FLAG_S) &&
+            ($stages === null || $stages >= 3);
         $rules = (new Rules('falls_risk_high', 'CDC STEADI'))
-            ->set(Field::SupportMin, $steady ? 'fingertip' : 'one_hand', $steady
-                ? 'Tandem held 10 s: fingertips on something fixed for balance work.'
-                : ($stages !== null && $stages < 3 ? 'Tandem stage not held: one hand on something fixed for balance work.' : ($tandem === null ? 'Tandem not measured: one hand on something fixed for balance work.' : sprintf('Tandem held %d s: one hand on something fixed for balance work.', (int) $tandem))))
-            ->set(Field::SurfaceMax, 'firm', 'Firm floor, shoes on.')
-            ->set(Field::Vision, 'eyes_open', 'Eyes open.')
-            ->avoidMotions(['single_leg_load_unsupported'], 'No free standing on one leg under load.')
+            ->set(
+                Field::SupportMin,
+                $steady ? Support::Fingertip : Support::OneHand,
+                $steady
+                    ? 'Tandem held 10 s: fingertips on something fixed for balance work.'
+                    : ($stages !== null && $stages < 3
+                        ? 'Tandem stage not held: one hand on something fixed for balance work.'
+                        : ($tandem === null
+                            ? 'Tandem not measured: one hand on something fixed for balance work.'
+                            : sprintf(
+                                'Tandem held %d s: one hand on something fixed for balance work.',
+                                (int) $tandem,
+                            ))),
+            )
+            ->set(Field::SurfaceMax, Surface::Firm, 'Firm floor, shoes on.')
+            ->set(Field::Vision, Vision::EyesOpen, 'Eyes open.')
+            ->avoidMotions([Motion::SingleLegLoadUnsupported], 'No free standing on one leg under load.')
             ->note('Someone at home for balance rungs above the mastered one.');
         if (! $facts->client->function->canRiseFromFloor()) {
-            $rules->avoidPositions(['floor'], 'Falls risk and cannot rise from the floor without help at hand.');
+            $rules->avoidPositions(
+                [Position::Floor],
+                'Falls risk and cannot rise from the floor without help at hand.',
+            );
         }
 
-        return $rules->all();
+        return $rules;
     }
 }

@@ -6,11 +6,14 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Breath;
+use BuoyantStep\Core\Vocabulary\Position;
 
 /** Glaucoma: head up, no straining. */
 final class Glaucoma implements ConditionRules
@@ -19,15 +22,15 @@ final class Glaucoma implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('glaucoma', 'Glaucoma');
+        return new ConditionAbout('glaucoma', 'Glaucoma', group: ConditionGroup::Nerves);
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('glaucoma', 'House convention, cautious'))
-            ->set(Field::Breath, 'no_holding', 'Breathe out on the effort; no breath holding.')
-            ->avoidPositions(['inverted'], 'Head not below the hips.');
+            ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort; no breath holding.')
+            ->avoidPositions([Position::Inverted], 'Head not below the hips.');
 
-        return $rules->all();
+        return $rules;
     }
 }

@@ -6,12 +6,14 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
-use BuoyantStep\Core\Limits\Region;
 use BuoyantStep\Core\Limits\Rules;
-use BuoyantStep\Core\Limits\Scope;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Scope;
 
 /** No hand function: the grip that an exercise asks for is held against the hand (Profile lowers it). */
 final class HandFunctionNone implements ConditionRules
@@ -20,16 +22,16 @@ final class HandFunctionNone implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('hand_function_none', 'No hand function', sided: true);
+        return new ConditionAbout('hand_function_none', 'No hand function', group: ConditionGroup::Bones, sided: true);
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('hand_function_none', 'Common practice'))
             ->within(new Scope(Region::Upper, $condition->sideOrBoth()))
-            ->avoidMotions(['grip_sustained_heavy'], 'No long heavy gripping with that hand.')
+            ->avoidMotions([Motion::GripSustainedHeavy], 'No long heavy gripping with that hand.')
             ->note('Cuffs, wrist loops, strap-in mitts, forearm loading; hands-free use.');
 
-        return $rules->all();
+        return $rules;
     }
 }

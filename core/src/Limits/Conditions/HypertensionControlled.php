@@ -6,11 +6,16 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Breath;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Controlled hypertension: no straining, short holds, real rests. */
 final class HypertensionControlled implements ConditionRules
@@ -19,19 +24,21 @@ final class HypertensionControlled implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('hypertension_controlled', 'Hypertension, controlled');
+        return new ConditionAbout(
+            'hypertension_controlled', 'Hypertension, controlled', group: ConditionGroup::Heart,
+            traits: [ConditionTrait::KnownHypertension],
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         return (new Rules('hypertension_controlled', 'AHA (Williams 2007; Paluch 2023); ACSM Guidelines, 11th ed.'))
-            ->set(Field::Breath, 'no_holding', 'Breathe out on the effort and count aloud; no breath holding.')
+            ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort and count aloud; no breath holding.')
             ->set(Field::EffortMax, 7, 'Effort up to 7.')
             ->set(Field::RepsMin, 8, 'Eight reps or more rather than heavy singles.')
             ->house(Field::HoldMaxS, 10, 'Hard holds up to 10 s.')
             ->house(Field::RestMinS, 60, 'At least 60 s between bouts.')
-            ->watch('bp', 'before', 'Blood pressure before each session.')
-            ->note('Rise slowly from lying and sitting.')
-            ->all();
+            ->watch(Watched::BloodPressure, Moment::Before, 'Blood pressure before each session.')
+            ->note('Rise slowly from lying and sitting.');
     }
 }

@@ -6,31 +6,47 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\ImpliedByFacts;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Material;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Skin that cannot feel: no tight strap and no hard edge there, looked at before and after. */
-final class InsensateSkin implements ConditionRules
+final class InsensateSkin implements ConditionRules, ImpliedByFacts
 {
     use WithoutCrossings;
 
+    private const CODE = 'insensate_skin';
+
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('insensate_skin', 'Skin that cannot feel', sided: true);
+        return new ConditionAbout(
+            self::CODE, 'Skin that cannot feel', group: ConditionGroup::Nerves, sided: true, freeDetails: true,
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
-        $rules = (new Rules('insensate_skin', 'PVA upper-limb guideline'))
-            ->set(Field::AvoidMaterial, 'tight_strap_on_insensate_skin', 'No tight strap where the skin cannot feel.')
-            ->set(Field::AvoidMaterial, 'hard_edge_on_insensate_skin', 'No hard edge where the skin cannot feel.')
-            ->watch('skin', 'before', 'That skin before each session.')
-            ->watch('skin', 'after', 'That skin after each session.')
+        $rules = (new Rules(self::CODE, 'PVA upper-limb guideline'))
+            ->set(Field::AvoidMaterial, Material::TightStrap, 'No tight strap where the skin cannot feel.')
+            ->set(Field::AvoidMaterial, Material::HardEdge, 'No hard edge where the skin cannot feel.')
+            ->watch(Watched::Skin, Moment::Before, 'That skin before each session.')
+            ->watch(Watched::Skin, Moment::After, 'That skin after each session.')
             ->note('Pads at every contact there.');
 
-        return $rules->all();
+        return $rules;
+    }
+
+    public function implied(Facts $facts): ?Condition
+    {
+        $sites = $facts->client->insensateSites;
+
+        return $sites === [] ? null : new Condition(self::CODE, details: $sites);
     }
 }

@@ -6,11 +6,13 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Material;
 
 /** Latex allergy: no latex band, tube, ball or grip. */
 final class LatexAllergy implements ConditionRules
@@ -19,13 +21,12 @@ final class LatexAllergy implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('latex_allergy', 'Latex allergy');
+        return new ConditionAbout('latex_allergy', 'Latex allergy', group: ConditionGroup::Other);
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         return (new Rules('latex_allergy', 'Common practice'))
-            ->set(Field::AvoidMaterial, 'latex', 'Latex allergy: no latex band, tube, ball or grip.')
-            ->all();
+            ->set(Field::AvoidMaterial, Material::Latex, 'Latex allergy: no latex band, tube, ball or grip.');
     }
 }

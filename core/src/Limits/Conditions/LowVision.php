@@ -6,11 +6,13 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Vision;
 
 /** Low vision: eyes open, someone there for balance work. */
 final class LowVision implements ConditionRules
@@ -19,15 +21,15 @@ final class LowVision implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('low_vision', 'Low vision');
+        return new ConditionAbout('low_vision', 'Low vision', group: ConditionGroup::Nerves);
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('low_vision', 'Common practice'))
-            ->set(Field::Vision, 'eyes_open', 'Eyes open.')
+            ->set(Field::Vision, Vision::EyesOpen, 'Eyes open.')
             ->note('Someone at home for balance rungs. Large print or voice.');
 
-        return $rules->all();
+        return $rules;
     }
 }

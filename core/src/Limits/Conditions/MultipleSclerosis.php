@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
@@ -19,16 +20,16 @@ final class MultipleSclerosis implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('multiple_sclerosis', 'Multiple sclerosis');
+        return new ConditionAbout('multiple_sclerosis', 'Multiple sclerosis', group: ConditionGroup::Nerves);
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('multiple_sclerosis', 'ACSM Guidelines, 11th ed.'))
             ->set(Field::EffortMax, 6, 'Effort up to 6.')
             ->set(Field::RestMinS, 120, 'At least 120 s between bouts.')
             ->note('Keep cool. Heat brings symptoms back for a while: stop, cool, resume lighter.');
 
-        return $rules->all();
+        return $rules;
     }
 }

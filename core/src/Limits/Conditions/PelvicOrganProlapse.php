@@ -6,11 +6,16 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Breath;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Prolapse: no straining, no impact, no doming. */
 final class PelvicOrganProlapse implements ConditionRules
@@ -19,19 +24,19 @@ final class PelvicOrganProlapse implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('pelvic_organ_prolapse', 'Pelvic organ prolapse');
+        return new ConditionAbout('pelvic_organ_prolapse', 'Pelvic organ prolapse', group: ConditionGroup::Belly);
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('pelvic_organ_prolapse', 'House convention, cautious; pelvic-health referral'))
-            ->set(Field::Breath, 'no_holding', 'Breathe out on the effort; no breath holding.')
+            ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort; no breath holding.')
             ->set(Field::ImpactMax, 0, 'No impact.')
-            ->avoidMotions(['abdominal_doming_load'], 'No load that makes the belly dome.')
+            ->avoidMotions([Motion::AbdominalDomingLoad], 'No load that makes the belly dome.')
             ->set(Field::EffortMax, 6, 'Effort up to 6.')
-            ->watch('pelvic_floor', 'after', 'Heaviness or leaking after each session.')
+            ->watch(Watched::PelvicFloor, Moment::After, 'Heaviness or leaking after each session.')
             ->note('Pelvic-health referral.');
 
-        return $rules->all();
+        return $rules;
     }
 }

@@ -6,11 +6,14 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Heaviness or leaking: no impact, an easier rung, referral if it lasts. */
 final class PregnancyPelvicFloorSymptoms implements ConditionRules
@@ -19,16 +22,20 @@ final class PregnancyPelvicFloorSymptoms implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('pregnancy_pelvic_floor_symptoms', 'Pelvic-floor symptoms');
+        return new ConditionAbout(
+            'pregnancy_pelvic_floor_symptoms', 'Pelvic-floor symptoms', group: ConditionGroup::Pregnancy,
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
-        $rules = (new Rules('pregnancy_pelvic_floor_symptoms', 'Mottola 2019 (SOGC/CSEP); Goom, Donnelly and Brockwell 2019'))
+        $rules = (
+            new Rules('pregnancy_pelvic_floor_symptoms', 'Mottola 2019 (SOGC/CSEP); Goom, Donnelly and Brockwell 2019')
+        )
             ->set(Field::ImpactMax, 0, 'Pelvic-floor symptoms: no impact.')
-            ->watch('pelvic_floor', 'after', 'Heaviness or leaking after each session.')
+            ->watch(Watched::PelvicFloor, Moment::After, 'Heaviness or leaking after each session.')
             ->note('Pelvic-health referral if it lasts.');
 
-        return $rules->all();
+        return $rules;
     }
 }

@@ -6,10 +6,12 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Motion;
 
 /** Pelvic-girdle pain: both legs, narrow, small steps. */
 final class PregnancyPelvicGirdlePain implements ConditionRules
@@ -18,15 +20,23 @@ final class PregnancyPelvicGirdlePain implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('pregnancy_pelvic_girdle_pain', 'Pelvic-girdle pain');
+        return new ConditionAbout(
+            'pregnancy_pelvic_girdle_pain', 'Pelvic-girdle pain', group: ConditionGroup::Pregnancy,
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
-        $rules = (new Rules('pregnancy_pelvic_girdle_pain', 'Mottola 2019 (SOGC/CSEP); ACOG Committee Opinion 804 (2020)'))
-            ->avoidMotions(['single_leg_load', 'wide_stance_load'], 'Pelvic-girdle pain: no full load on one leg, no wide stance.')
+        $rules = (new Rules(
+            'pregnancy_pelvic_girdle_pain',
+            'Mottola 2019 (SOGC/CSEP); ACOG Committee Opinion 804 (2020)',
+        ))
+            ->avoidMotions(
+                [Motion::SingleLegLoad, Motion::WideStanceLoad],
+                'Pelvic-girdle pain: no full load on one leg, no wide stance.',
+            )
             ->note('Narrower stance, smaller steps.');
 
-        return $rules->all();
+        return $rules;
     }
 }

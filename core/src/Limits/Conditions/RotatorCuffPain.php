@@ -6,12 +6,14 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
-use BuoyantStep\Core\Limits\Region;
 use BuoyantStep\Core\Limits\Rules;
-use BuoyantStep\Core\Limits\Scope;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Scope;
 
 /** Rotator cuff pain: that arm stays below shoulder height under load while it hurts. */
 final class RotatorCuffPain implements ConditionRules
@@ -20,19 +22,26 @@ final class RotatorCuffPain implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('rotator_cuff_pain', 'Rotator cuff pain', sided: true, details: [
-            'pain_free' => 'pain-free at present',
-        ]);
+        return new ConditionAbout(
+            'rotator_cuff_pain',
+            'Rotator cuff pain',
+            group: ConditionGroup::Bones,
+            sided: true,
+            details: [
+                'pain_free' => 'pain-free at present',
+            ],
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
-        $rules = (new Rules('rotator_cuff_pain', 'Common practice'))
-            ->note('Pull before press.');
+        $rules = (new Rules('rotator_cuff_pain', 'Common practice'))->note('Pull before press.');
         if (! $condition->has('pain_free')) {
-            $rules->within(new Scope(Region::Upper, $condition->sideOrBoth()))->avoidMotions(['shoulder_past_90'], 'Shoulder hurts: not above shoulder height under load.');
+            $rules
+                ->within(new Scope(Region::Upper, $condition->sideOrBoth()))
+                ->avoidMotions([Motion::ShoulderPast90], 'Shoulder hurts: not above shoulder height under load.');
         }
 
-        return $rules->all();
+        return $rules;
     }
 }

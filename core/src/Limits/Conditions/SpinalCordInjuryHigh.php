@@ -6,11 +6,16 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Spinal cord injury at T6 or above: dysreflexia watched for, pulse misleading. */
 final class SpinalCordInjuryHigh implements ConditionRules
@@ -19,18 +24,26 @@ final class SpinalCordInjuryHigh implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('spinal_cord_injury_t6_or_above', 'Spinal cord injury, T6 or above');
+        return new ConditionAbout(
+            'spinal_cord_injury_t6_or_above', 'Spinal cord injury, T6 or above', group: ConditionGroup::Nerves,
+            traits: [ConditionTrait::UsesWheels],
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('spinal_cord_injury_t6_or_above', 'Consortium for Spinal Cord Medicine; Martin Ginis 2018'))
             ->set(Field::HoldMaxS, 10, 'Hard holds up to 10 s.')
             ->set(Field::HeartRateValid, false, 'The pulse does not follow the effort: use effort and talking.')
-            ->watch('dysreflexia', 'during', 'Systolic 20 mmHg over the own usual, pounding headache, sweating above the lesion: sit up, loosen, find the cause, call.')
-            ->stopSign('dysreflexia signs')
+            ->watch(
+                Watched::Dysreflexia,
+                Moment::During,
+                'Systolic 20 mmHg over the own usual, pounding headache, sweating above the lesion: sit up, loosen, '
+                    .'find the cause, call.',
+            )
+            ->stopSign(Sign::DysreflexiaSigns)
             ->note('Bladder emptied first. A low usual blood pressure is recorded as usual.');
 
-        return $rules->all();
+        return $rules;
     }
 }

@@ -6,11 +6,17 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Support;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Spinal cord injury below T6: seated, chair secured, shoulders protected by more pull than push. */
 final class SpinalCordInjuryLow implements ConditionRules
@@ -19,22 +25,30 @@ final class SpinalCordInjuryLow implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('spinal_cord_injury_below_t6', 'Spinal cord injury, below T6', details: [
-            'stands' => 'stands with support',
-        ]);
+        return new ConditionAbout(
+            'spinal_cord_injury_below_t6',
+            'Spinal cord injury, below T6', group: ConditionGroup::Nerves, traits: [ConditionTrait::UsesWheels],
+            details: [
+                'stands' => 'stands with support',
+            ],
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('spinal_cord_injury_below_t6', 'Martin Ginis 2018; PVA upper-limb guideline'))
-            ->watch('skin', 'after', 'Skin at the contacts after each session.')
+            ->watch(Watched::Skin, Moment::After, 'Skin at the contacts after each session.')
             ->note('Chair secured with brakes or chocks; trunk belt if trunk control is poor.')
             ->note('House: pulling volume at least 1.5 times pushing.');
         if (! $condition->has('stands')) {
-            $rules->avoidPositions(['standing', 'long_static_standing'], 'Seated or transferred, chair secured.')
-                ->set(Field::SupportMin, 'seated', 'Seated work.');
+            $rules
+                ->avoidPositions(
+                    [Position::Standing, Position::LongStaticStanding],
+                    'Seated or transferred, chair secured.',
+                )
+                ->set(Field::SupportMin, Support::Seated, 'Seated work.');
         }
 
-        return $rules->all();
+        return $rules;
     }
 }

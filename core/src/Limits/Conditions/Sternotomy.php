@@ -6,45 +6,70 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\DatedOpening;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\OpensByWord;
 use BuoyantStep\Core\Limits\Orders;
-use BuoyantStep\Core\Limits\Region;
 use BuoyantStep\Core\Limits\Rules;
-use BuoyantStep\Core\Limits\Scope;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Sign;
 
 /** After a sternotomy: the surgeon's lift limit, elbows near the trunk. */
 final class Sternotomy implements ConditionRules, OpensByWord
 {
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('sternotomy', 'Sternotomy, under 12 weeks', sinceLabel: 'surgery on', numbers: ['lift_g' => ['label' => 'Ordered lift limit, both hands together', 'example' => 4500]]);
+        return new ConditionAbout(
+            'sternotomy',
+            'Sternotomy, under 12 weeks', group: ConditionGroup::Heart, traits: [ConditionTrait::Fragile],
+            sinceLabel: 'surgery on',
+            numbers: ['lift_g' => ['label' => 'Ordered lift limit, both hands together', 'example' => 4500]],
+        );
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('sternotomy', 'Surgeon\'s order; Adams 2016 as the freer school'))
-            ->set(Field::Clearance, 'required', 'After heart surgery: the surgical team clears exercise first.')
-            ->set(Field::LiftMaxG, Orders::grams($condition, 4500), Orders::grams($condition, 0) > 0 ? 'Surgeon\'s lift limit, both hands together.' : 'Lift '.Mass::say(4500).' in all at most (no order given).')
-            ->stopSign('clicking of the breastbone or a change of the wound')
+            ->set(
+                Field::Clearance,
+                Clearance::Required,
+                'After heart surgery: the surgical team clears exercise first.',
+            )
+            ->set(
+                Field::LiftMaxG,
+                Orders::grams($condition, 4500),
+                Orders::grams($condition, 0) > 0
+                    ? 'Surgeon\'s lift limit, both hands together.'
+                    : 'Lift '.Mass::say(4500).' in all at most (no order given).',
+            )
+            ->stopSign(Sign::BreastboneClick)
             ->note('Arms loaded only with the elbows near the trunk; no heavy pull on one side.')
             ->within(new Scope(Region::Upper))
-            ->avoidMotions(['shoulder_past_90'], 'Arms loaded only with the elbows near the trunk.')
-            ->avoidPositions(['arms_overhead'], 'No load overhead while the breastbone heals.');
+            ->avoidMotions([Motion::ShoulderPast90], 'Arms loaded only with the elbows near the trunk.')
+            ->avoidPositions([Position::ArmsOverhead], 'No load overhead while the breastbone heals.');
 
-        return $rules->all();
+        return $rules;
     }
 
     public function opening(): DatedOpening
     {
-        return new DatedOpening(84, Condition::END_CONFIRMED, 'Twelve weeks after the sternotomy: the lift limit may end by the surgeon\'s word.');
+        return new DatedOpening(
+            84,
+            Condition::END_CONFIRMED,
+            'Twelve weeks after the sternotomy: the lift limit may end by the surgeon\'s word.',
+        );
     }
 
-    public function crossings(Condition $condition, Facts $facts): array
+    public function crossings(Condition $condition, Facts $facts): iterable
     {
         return $this->opening()->ahead($condition, $facts);
     }

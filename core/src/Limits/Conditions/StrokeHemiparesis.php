@@ -6,33 +6,43 @@ namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\FirstBlock;
 use BuoyantStep\Core\Limits\HasFirstBlock;
-use BuoyantStep\Core\Limits\Region;
 use BuoyantStep\Core\Limits\Rules;
-use BuoyantStep\Core\Limits\Scope;
+use BuoyantStep\Core\Vocabulary\Breath;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Support;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Stroke with a weaker side: start light, hold on, protect a painful or subluxed shoulder. */
 final class StrokeHemiparesis implements ConditionRules, HasFirstBlock
 {
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('stroke_hemiparesis', 'Stroke, hemiparesis', sided: true, details: [
+        return new ConditionAbout('stroke_hemiparesis', 'Stroke, hemiparesis', group: ConditionGroup::Nerves, traits: [
+            ConditionTrait::FirstBlock,
+        ], sided: true, details: [
             'painful_shoulder' => 'painful shoulder',
             'subluxed_shoulder' => 'subluxed shoulder',
             Condition::FIRST_BLOCK_DONE => 'first four weeks done',
         ], sinceLabel: 'training since');
     }
 
-    public function limits(Condition $condition, Facts $facts): array
+    public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('stroke_hemiparesis', 'AHA/ASA (Billinger 2014)'))
-            ->set(Field::SupportMin, 'one_hand', 'One hand on something fixed for balance work.')
-            ->set(Field::Breath, 'no_holding', 'Breathe out on the effort; no breath holding.')
-            ->watch('bp', 'before', 'Blood pressure before each session.')
+            ->set(Field::SupportMin, Support::OneHand, 'One hand on something fixed for balance work.')
+            ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort; no breath holding.')
+            ->watch(Watched::BloodPressure, Moment::Before, 'Blood pressure before each session.')
             ->note('Supported arm, sliding cloth or two hands on a bar first; grip aids where the hand needs them.');
         if (! FirstBlock::isOver($condition)) {
             $rules->set(Field::LoadPctMax, 50, 'To start: up to 50 % of 1RM.')
@@ -41,16 +51,18 @@ final class StrokeHemiparesis implements ConditionRules, HasFirstBlock
         }
         if ($condition->has('painful_shoulder') || $condition->has('subluxed_shoulder')) {
             $rules->within(new Scope(Region::Upper, $condition->sideOrBoth()))
-                ->avoidMotions(['shoulder_past_90'], 'That shoulder stays below 90 degrees.')
-                ->avoidPositions(['arms_overhead'], 'That arm does not go overhead.');
+                ->avoidMotions([Motion::ShoulderPast90], 'That shoulder stays below 90 degrees.')
+                ->avoidPositions([Position::ArmsOverhead], 'That arm does not go overhead.');
         }
 
-        return $rules->all();
+        return $rules;
     }
 
-    public function crossings(Condition $condition, Facts $facts): array
+    public function crossings(Condition $condition, Facts $facts): iterable
     {
-        return FirstBlock::crossings($condition, $facts, 'stroke_hemiparesis', 'More than 50 % of 1RM and fewer reps become possible.');
+        return FirstBlock::crossings(
+            $condition, $facts, 'stroke_hemiparesis', 'More than 50 % of 1RM and fewer reps become possible.',
+        );
     }
 
     public function firstBlockDays(): int

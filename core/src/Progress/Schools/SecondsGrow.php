@@ -13,6 +13,7 @@ use BuoyantStep\Core\Progress\Proposal;
 use BuoyantStep\Core\Progress\School;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Units\Span;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /** For holds and stances: five seconds more at a time, to the top, then a harder rung. Source: practice. */
 final class SecondsGrow implements School
@@ -29,23 +30,53 @@ final class SecondsGrow implements School
         return 'seconds';
     }
 
+    public function label(): string
+    {
+        return 'seconds grow, then a harder rung';
+    }
+
+    public function serves(DoseKind $kind): bool
+    {
+        return $kind === DoseKind::Seconds;
+    }
+
     public function propose(Course $course): Proposal
     {
         $run = GoodRun::length($course);
         $because = [new Reason('log', 'good_sessions', GoodRun::says($course, $run), 'Practice')];
         if ($run < $course->goodSessionsNeeded()) {
-            return new Proposal(Decision::Stay, null, $course->dose, $because, otherwise: sprintf('%d good sessions running would step it up.', $course->goodSessionsNeeded()));
+            return new Proposal(
+                Decision::Stay,
+                null,
+                $course->dose,
+                $because,
+                otherwise: sprintf('%d good sessions running would step it up.', $course->goodSessionsNeeded()),
+            );
         }
-        $stance = $course->goal === Goal::Balance;
-        $hold = $stance ? null : $course->envelope->tightest(Field::HoldMaxS, $course->scope);
-        $top = $stance ? self::TOP_STANCE_S : min(self::TOP_HOLD_S, is_int($hold?->value) ? $hold->value : self::TOP_HOLD_S);
+        $stance = $course->limits->goal === Goal::Balance;
+        $hold = $stance ? null : $course->limits->tightest(Field::HoldMaxS);
+        $top = $stance
+            ? self::TOP_STANCE_S
+            : min(self::TOP_HOLD_S, is_int($hold?->value) ? $hold->value : self::TOP_HOLD_S);
         $seconds = min($top, $course->dose->amount->hi + self::MORE_S);
         if ($seconds <= $course->dose->amount->hi) {
-            $says = $hold !== null && $hold->value === $top ? sprintf('%d s is the longest hold allowed: the next lever is a harder rung.', $top) : sprintf('%d s is the top: the next lever is a harder rung.', $top);
+            $says = $hold !== null && $hold->value === $top
+                ? sprintf('%d s is the longest hold allowed: the next lever is a harder rung.', $top)
+                : sprintf('%d s is the top: the next lever is a harder rung.', $top);
 
-            return new Proposal(Decision::StepUp, 'rung', $course->dose, [...$because, new Reason('rule', 'lever.rung', $says, 'Practice')]);
+            return new Proposal(
+                Decision::StepUp,
+                'rung',
+                $course->dose,
+                [...$because, new Reason('rule', 'lever.rung', $says, 'Practice')],
+            );
         }
 
-        return new Proposal(Decision::StepUp, 'seconds', $course->dose->with(amount: new Span(min($course->dose->amount->lo + self::MORE_S, $seconds), $seconds)), [...$because, new Reason('rule', 'step.seconds', sprintf('Up to %d s.', $seconds), 'Practice')]);
+        return new Proposal(
+            Decision::StepUp,
+            'seconds',
+            $course->dose->with(amount: new Span(min($course->dose->amount->lo + self::MORE_S, $seconds), $seconds)),
+            [...$because, new Reason('rule', 'step.seconds', sprintf('Up to %d s.', $seconds), 'Practice')],
+        );
     }
 }

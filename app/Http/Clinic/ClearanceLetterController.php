@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Clinic;
+
+use App\Http\Controller;
+use App\Models\Client;
+use App\Rows\BuildSituation;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Limit;
+use BuoyantStep\Core\Limits\RuleBook;
+use Dompdf\Dompdf;
+use Dompdf\Options;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** The letter that asks for clearance: exactly what is asked, why, what is planned, and room for the answer. As PDF. */
+final class ClearanceLetterController extends Controller
+{
+    public function show(Request $request, Client $client, BuildSituation $build, RuleBook $rules): Response
+    {
+        $me = $this->me($request);
+        $situation = $build->of($client);
+        $labels = $rules->labels();
+        $asks = array_values(
+            array_filter(
+                $situation->envelope->binding(Field::Clearance), static fn (Limit $l): bool => $l->value !== 'none',
+            ),
+        );
+        $html = view('clearance-letter', [
+            'client' => $client, 'clinic' => $me->clinic->name, 'by' => $me->name, 'today' => $situation->on->label(),
+            'born' => $client->birth_date,
+            'asks' => array_map(
+                static fn (Limit $l): array => [
+                    'label' => $labels[$l->rule] ?? $l->rule, 'says' => $client->massUnit()->inWords($l->says),
+                    'source' => $l->source,
+                ],
+                $asks,
+            ),
+            'effort' => $situation->envelope->atLeast(Field::EffortMax, 10),
+            'load' => $situation->envelope->atLeast(Field::LoadPctMax, 100), 'days' => count($client->days),
+            'minutes' => $client->minutes,
+        ])->render();
+        $options = new Options(
+            [
+                'defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'tempDir' => storage_path('app'),
+                'fontCache' => storage_path('app'), 'chroot' => resource_path('views'),
+            ],
+        );
+        $pdf = new Dompdf($options);
+        $pdf->loadHtml($html, 'UTF-8');
+        $pdf->setPaper('A4');
+        $pdf->render();
+
+        return response(
+            (string) $pdf->output(),
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="clearance-request.pdf"'],
+        );
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Clinic;
+
+use App\Actions\DraftPlan;
+use App\Actions\EditPlan;
+use App\Actions\IssuePlan;
+use App\Actions\PlanDesk;
+use App\Actions\PreparePlan;
+use App\Http\Clinic\Requests\DoseRequest;
+use App\Http\Clinic\Resources\PlanResource;
+use App\Models\Client;
+use App\Models\Plan;
+use BuoyantStep\Core\Situation\Situation;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Response;
+
+final class PlanController extends StageController
+{
+    public function show(Client $client, PlanResource $resource): Response
+    {
+        return $this->stage('clinic/Plan', $client, function (Situation $situation) use ($client, $resource): array {
+            $plan = $client->plans->firstWhere('status', Plan::DRAFT)
+                ?? $client->plans->firstWhere('status', Plan::ISSUED);
+            $plan?->load('items');
+
+            return $resource->of($plan, $client, $situation, $this->build->wishes($client));
+        });
+    }
+
+    public function draft(Request $request, Client $client, DraftPlan $draft): RedirectResponse
+    {
+        $request->validate(['revision' => ['required', 'integer']]);
+        $plan = $draft->run($client, $this->me($request), $request->integer('revision'));
+
+        return $this->said(sprintf('Version %d drafted.', $plan->version));
+    }
+
+    public function swap(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $given = $request->validate(
+            ['rung' => ['required', 'string', 'max:60'], 'revision' => ['required', 'integer']],
+        );
+        $edit->swapRung(
+            $client, $this->me($request), $item, $request->string('rung')->value(), $request->integer('revision'),
+        );
+
+        return $this->said('Swapped.');
+    }
+
+    public function refresh(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $request->validate(['revision' => ['required', 'integer']]);
+        $edit->bringUpToDate($client, $this->me($request), $item, $request->integer('revision'));
+
+        return $this->said('Brought up to today.');
+    }
+
+    public function dose(DoseRequest $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $edit->setDose(
+            $client, $this->me($request), $item, $request->typed(), $request->integer('revision'),
+            $request->boolean('confirmed'),
+        );
+
+        return $this->said('Dose changed.');
+    }
+
+    public function add(Request $request, Client $client, EditPlan $edit): RedirectResponse
+    {
+        $request->validate(['family' => ['required', 'string', 'max:60'], 'revision' => ['required', 'integer']]);
+        $edit->add($client, $this->me($request), $request->string('family')->value(), $request->integer('revision'));
+
+        return $this->said('Added.');
+    }
+
+    public function remove(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $request->validate(['revision' => ['required', 'integer']]);
+        $edit->remove($client, $this->me($request), $item, $request->integer('revision'));
+
+        return $this->said('Taken out.');
+    }
+
+    public function prepare(Request $request, Client $client, PreparePlan $prepare): RedirectResponse
+    {
+        $request->validate(['revision' => ['required', 'integer']]);
+        $left = $prepare->run($client, $this->me($request), $request->integer('revision'));
+
+        return $this->said(
+            'Prepared; issue it when the day has come, or now.'.(
+                $left === []
+                    ? ''
+                    : ' Still to decide: '.implode(', ', $left).'.'
+            ),
+        );
+    }
+
+    public function undo(Request $request, Client $client, PlanDesk $desk): RedirectResponse
+    {
+        $request->validate(['revision' => ['required', 'integer']]);
+
+        return $this->said('Taken back: '.$desk->undo($client, $this->me($request), $request->integer('revision')));
+    }
+
+    public function issue(Request $request, Client $client, IssuePlan $issue): RedirectResponse
+    {
+        $request->validate(
+            ['revision' => ['required', 'integer'], 'issue_reason' => ['nullable', 'string', 'max:500']],
+        );
+        $plan = $issue->run(
+            $client,
+            $this->me($request),
+            $request->integer('revision'),
+            $request->filled('issue_reason') ? $request->string('issue_reason')->value() : null,
+        );
+
+        return redirect("/clients/{$client->id}/sheet")->with(
+            'said', sprintf('Version %d issued. Print the sheet.', $plan->version),
+        );
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Clinic\Requests;
+
+use App\Models\Plan;
+use App\Models\PlanItem;
+use App\Rows\PlanItemRow;
+use BuoyantStep\Core\Log\LoggedSet;
+use BuoyantStep\Core\Units\Mass;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/**
+ * A session as it was done.
+ *
+ * @phpstan-type SessionFields array{
+ *     done_on: string, pain_before: int|null, pain_next_morning: int|null, stop_sign: string|null,
+ *     skipped: string|null, note: string|null
+ * }
+ */
+final class LogRequest extends ClinicRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'plan_id' => ['required', 'integer'],
+            'key' => ['required', 'uuid'],
+            'corrects' => ['nullable', 'integer', 'between:1,4000000000'],
+            'done_on' => ['bail', 'required', DayRule::past($this->today(), 20)],
+            'pain_before' => ['nullable', 'integer', 'between:0,10'],
+            'pain_next_morning' => ['nullable', 'integer', 'between:0,10'],
+            'stop_sign' => ['nullable', 'string', 'max:120'],
+            'skipped' => ['nullable', 'string', 'max:200'],
+            'note' => ['nullable', 'string', 'max:500'],
+            'items' => ['present', 'array', 'max:20'],
+            'items.*.item' => ['required', 'integer', 'distinct'],
+            'items.*.done' => ['required', 'boolean'],
+            'items.*.effort' => ['nullable', 'required_if:items.*.done,true', 'numeric', 'between:0,10'],
+            'items.*.load_kg' => ['nullable', 'numeric', 'between:0,200'],
+            'items.*.pain_during' => ['nullable', 'integer', 'between:0,10'],
+            'items.*.broken' => ['nullable', 'integer', 'between:0,20'],
+            'items.*.sets' => ['present', 'array', 'max:20'],
+            'items.*.sets.*.amount' => ['nullable', 'integer', 'between:0,'.LoggedSet::MAX_AMOUNT],
+            'items.*.sets.*.side' => ['nullable', Rule::in(['left', 'right', 'both'])],
+        ];
+    }
+
+    protected function decimals(): array
+    {
+        return ['items.*.effort', 'items.*.load_kg'];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'done_on.required' => 'Enter the day of the session.',
+            'pain_before.*' => 'Pain goes from 0 to 10.',
+            'pain_next_morning.*' => 'Pain goes from 0 to 10.',
+            'items.*.pain_during.*' => 'Pain goes from 0 to 10.',
+            'items.*.effort.required_if' => 'Enter the effort, 0 to 10, for example 6.',
+            'items.*.effort.*' => 'Effort goes from 0 to 10, for example 6.',
+            'items.*.load_kg.*' => sprintf(
+                'The load must be from 0 to %s, for example %s.', Mass::say(200_000), Mass::say(2500),
+            ),
+            'items.*.sets.*.amount.*' => sprintf(
+                'This must be a whole number from 0 to %d, for example 10.', LoggedSet::MAX_AMOUNT,
+            ),
+            'items.*.broken.*' => 'Count the sets in which form broke, for example 0.',
+        ];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            $done = 0;
+            foreach ((array) $this->input('items', []) as $i => $row) {
+                if (! is_array($row) || ! filter_var($row['done'] ?? false, FILTER_VALIDATE_BOOL)) {
+                    continue;
+                }
+                $done++;
+                $amounts = array_filter(
+                    (array) ($row['sets'] ?? []),
+                    static fn (mixed $s): bool => is_array($s) && is_numeric($s['amount'] ?? null),
+                );
+                if ($amounts === []) {
+                    $validator->errors()->add(
+                        "items.$i.sets", 'Enter what was done in at least one set, or untick the exercise.',
+                    );
+                }
+            }
+            if ($done === 0 && ! $this->filled('skipped') && ! $this->filled('stop_sign')) {
+                $validator->errors()->add(
+                    'skipped', 'Nothing is ticked as done: enter the exercises, or say why the session was called off.',
+                );
+            }
+        });
+    }
+
+    /** @return SessionFields */
+    public function sessionFields(): array
+    {
+        $int = fn (string $key): ?int => $this->filled($key) ? $this->integer($key) : null;
+        $text = fn (string $key): ?string => $this->filled($key) ? $this->string($key)->trim()->value() : null;
+
+        return [
+            'done_on' => $this->string('done_on')->value(), 'pain_before' => $int('pain_before'),
+            'pain_next_morning' => $int('pain_next_morning'),
+            'stop_sign' => $text('stop_sign'), 'skipped' => $text('skipped'), 'note' => $text('note'),
+        ];
+    }
+
+    /** @return list<array{item: int, sets: list<array<string, mixed>>, pain_during: int|null}> */
+    public function items(Plan $plan): array
+    {
+        $items = [];
+        foreach ((array) $this->validated('items') as $row) {
+            $row = is_array($row) ? $row : [];
+            $item = $plan->items->firstWhere('id', is_numeric($row['item'] ?? null) ? (int) $row['item'] : 0);
+            if (! $item instanceof PlanItem || ! filter_var($row['done'] ?? false, FILTER_VALIDATE_BOOL)) {
+                continue;
+            }
+            $items[] = [
+                'item' => $item->id,
+                'sets' => $this->sets($item, $row),
+                'pain_during' => is_numeric($row['pain_during'] ?? null) ? (int) $row['pain_during'] : null,
+            ];
+        }
+
+        return $items;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $row
+     * @return list<array<string, mixed>>
+     */
+    private function sets(PlanItem $item, array $row): array
+    {
+        $dose = PlanItemRow::dose($item);
+        $broken = is_numeric($row['broken'] ?? null) ? (int) $row['broken'] : 0;
+        $load = is_numeric($row['load_kg'] ?? null) ? (int) round((float) $row['load_kg'] * 1000) : null;
+        $sets = [];
+        foreach ((array) ($row['sets'] ?? []) as $set) {
+            if (! is_array($set) || ! is_numeric($set['amount'] ?? null)) {
+                continue;
+            }
+            $sets[] = array_filter([
+                $dose->kind->value => (int) $set['amount'],
+                'load_g' => $dose->loadG === null ? null : $load,
+                'effort' => is_numeric($row['effort'] ?? null) ? (float) $row['effort'] : 0.0,
+                'side' => $set['side'] ?? null,
+                'form_broke' => count($sets) < $broken ? true : null,
+            ], static fn (mixed $v): bool => $v !== null);
+        }
+
+        return $sets;
+    }
+}

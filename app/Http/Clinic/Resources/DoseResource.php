@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Clinic\Resources;
+
+use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Measures\EffortScale;
+
+/** A dose as numbers to edit and as words to read. */
+final class DoseResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Dose $dose): array
+    {
+        return [
+            'sets' => $dose->sets, 'kind' => $dose->kind->value, 'amount_lo' => $dose->amount->lo,
+            'amount_hi' => $dose->amount->hi,
+            'effort_lo' => $dose->effort->lo, 'effort_hi' => $dose->effort->hi, 'load_g' => $dose->loadG,
+            'load_kg' => $dose->loadG === null
+                ? ''
+                : (string) ($dose->loadG / 1000),
+            'per' => $dose->per->value, 'rest_s' => $dose->restS, 'tempo' => $dose->tempo,
+            'amount' => $dose->amountLabel(), 'unit' => $dose->kind->unit(), 'load' => $dose->loadLabel(),
+            'effort' => $dose->effort->label(), 'effort_says' => EffortScale::says($dose->effort->hi),
+        ];
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Clinic\Resources;
+
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Exercises\Family;
+use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Kit\Thing;
+use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Vocabulary\BreathTemptation;
+use BuoyantStep\Core\Vocabulary\Change;
+use BuoyantStep\Core\Vocabulary\ChangeKind;
+use BuoyantStep\Core\Vocabulary\Motion;
+
+/** A family as a page of the catalogue. */
+final class FamilyResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Family $family, Catalogue $catalogue): array
+    {
+        return [
+            'code' => $family->code, 'name' => $family->name, 'pattern' => $family->pattern->label(),
+            'purpose' => $family->purpose, 'gym' => $family->gymMachines,
+            'seated' => $family->seatedFamily === null
+                ? null
+                : ['code' => $family->seatedFamily, 'name' => $catalogue->family($family->seatedFamily)->name],
+            'rungs' => array_map(self::rung(...), $family->rungs),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function figures(Family $family): array
+    {
+        return [
+            'code' => $family->code,
+            'name' => $family->name,
+            'rungs' => array_map(
+                static fn (Rung $r): array => ['code' => $r->code, 'name' => $r->name, 'figure' => $r->figure->draw()],
+                $family->rungs,
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function rung(Rung $rung): array
+    {
+        $demands = $rung->demands;
+
+        return [
+            'code' => $rung->code, 'name' => $rung->name, 'step' => $rung->step, 'axes' => $rung->axesLabel(),
+            'figure' => $rung->figure->draw(),
+            'equipment' => array_map(
+                static fn (Thing $t): array => [
+                    'name' => $t->label(), 'or' => $t->substitute(),
+                ], $rung->setUp->equipment,
+            ),
+            'set_up' => $rung->setUp->says, 'cues' => $rung->teaching->cues, 'mistakes' => $rung->teaching->mistakes,
+            'feel' => $rung->teaching->feel,
+            'too_hard_if' => $rung->teaching->tooHardIf, 'too_easy_if' => $rung->teaching->tooEasyIf,
+            'muscles' => $rung->teaching->muscles,
+            'counts' => $rung->work->kind->value.($rung->isOneSided() ? ', each side' : ''),
+            'seconds' => $rung->work->secondsPerUnit, 'set_up_seconds' => $rung->setUp->seconds,
+            'alone' => $rung->setUp->alone
+                && ! $demands->setting->spotter,
+            'demands' => array_values(array_filter([
+                $demands->movement->position->label(),
+                $demands->setting->floorTransfer ? 'on the floor' : null,
+                $demands->isStanding() && $demands->footing->balance > 0
+                    ? sprintf('balance %d of 4, %s', $demands->footing->balance, $demands->footing->usual->label())
+                    : null,
+                $demands->strain->impact > 0 ? sprintf('impact %d of 3', $demands->strain->impact) : null,
+                $demands->hands->grip->value === 'none' ? null : $demands->hands->grip->value.' grip',
+                $demands->strain->breath === BreathTemptation::High ? 'tempts to hold the breath' : null,
+                ...array_map(static fn (Motion $m): string => $m->label(), $demands->movement->motions),
+            ], is_string(...))),
+            'changes' => array_map(
+                static fn (ChangeKind $c): string => rtrim(lcfirst(Change::of($c)->says()), '.'), $demands->changes
+                    ?? [],
+            ),
+            'opens' => array_map(
+                static fn (string $test, int $least): string => sprintf(
+                    '%s: %d %s', lcfirst(Test::from($test)->label()), $least, Test::from($test)->unit(),
+                ),
+                array_keys($rung->needs),
+                $rung->needs,
+            ),
+        ];
+    }
+}

@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Clinic\Resources;
+
+use App\Models\LogItem;
+use App\Models\Plan;
+use App\Models\PlanItem;
+use App\Models\SessionLog;
+use App\Models\SessionLogVersion;
+use App\Rows\PlanItemRow;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Log\LoggedSet;
+use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\Side;
+
+/** The form for a session, laid out as the plan asks for it, and the sessions so far. */
+final class LogResource
+{
+    public function __construct(private readonly Catalogue $catalogue)
+    {
+    }
+
+    /**
+     * @param  iterable<SessionLog>  $logs
+     * @param  SessionLog|null  $correcting  the session to correct; the plan is then the one it was done on
+     * @return array<string, mixed>
+     */
+    public function of(?Plan $plan, iterable $logs, ?SessionLog $correcting, string $zone): array
+    {
+        $rows = [];
+        foreach ($logs as $log) {
+            $rows[] = [
+                'id' => $log->id, 'on' => $log->done_on, 'skipped' => $log->skipped, 'stop_sign' => $log->stop_sign,
+                'stop_open' => $log->hasOpenStopSign(),
+                'pain_before' => $log->pain_before, 'pain_next_morning' => $log->pain_next_morning,
+                'note' => $log->note, 'corrected' => $log->earlier->where('was_in_force', true)->count(),
+                'set_aside' => $log->earlier->where('was_in_force', false)->count(),
+                'earlier' => $log->earlier->map(
+                    fn (SessionLogVersion $v): array => [
+                        'id' => $v->id,
+                        'at' => $v->created_at->setTimezone($zone)->format('Y-m-d H:i'),
+                        'counted' => $v->was_in_force,
+                        'says' => $this->sayEarlier($v),
+                    ],
+                )->values()->all(),
+                'items' => $log->items->map(
+                    fn (LogItem $i): array => [
+                        'name' => $this->catalogue->family($i->family)->rung($i->rung)->name,
+                        'says' => self::say($i),
+                        'pain' => $i->pain_during,
+                    ],
+                )->values()->all(),
+            ];
+        }
+
+        return [
+            'plan' => $plan === null
+                ? null
+                : [
+                    'id' => $plan->id,
+                    'version' => $plan->version,
+                    'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i))->values()->all(),
+                ],
+            'logs' => $rows,
+            'correcting' => $plan === null || $correcting === null ? null : self::form($plan, $correcting),
+        ];
+    }
+
+    /**
+     * A session as the form holds it, to be corrected.
+     *
+     * @return array<string, mixed>
+     */
+    private static function form(Plan $plan, SessionLog $log): array
+    {
+        $text = static fn (int|float|string|null $v): string => $v === null ? '' : (string) $v;
+
+        return [
+            'id' => $log->id, 'plan_id' => $plan->id, 'key' => $log->idempotency_key, 'corrects' => $log->version,
+            'done_on' => $log->done_on,
+            'pain_before' => $text($log->pain_before), 'pain_next_morning' => $text($log->pain_next_morning),
+            'stop_sign' => $text($log->stop_sign), 'skipped' => $text($log->skipped), 'note' => $text($log->note),
+            'items' => array_values($plan->items->map(static function (PlanItem $item) use ($log, $text): array {
+                $done = $log->items->firstWhere('plan_item_id', $item->id);
+                $dose = PlanItemRow::dose($item);
+                $sets = $done === null
+                    ? []
+                    : array_map(static fn (array $s): LoggedSet => LoggedSet::read(new Bag($s)), $done->sets);
+                $asked = [];
+                foreach (range(1, $dose->sets) as $_) {
+                    foreach ($item->sides as $side) {
+                        $asked[] = $side;
+                    }
+                }
+                $rows = array_map(
+                    static fn (LoggedSet $s): array => [
+                        'amount' => (string) $s->amount, 'side' => $s->side->value ?? $item->sides[0],
+                    ],
+                    $sets,
+                );
+                foreach (array_slice($asked, count($rows)) as $side) {
+                    $rows[] = ['amount' => '', 'side' => $side];
+                }
+
+                return [
+                    'item' => $item->id, 'done' => $done !== null, 'effort' => $sets === []
+                        ? ''
+                        : (string) $sets[0]->effort,
+                    'load_kg' => ($sets[0]->loadG ?? $dose->loadG) === null
+                        ? ''
+                        : (string) (($sets[0]->loadG ?? $dose->loadG) / 1000),
+                    'pain_during' => $text($done?->pain_during), 'broken' => $sets === []
+                        ? ''
+                        : (string) count(array_filter($sets, static fn (LoggedSet $s): bool => $s->formBroke)),
+                    'sets' => $rows,
+                ];
+            })->all()),
+        ];
+    }
+
+    private function sayEarlier(SessionLogVersion $version): string
+    {
+        $session = $version->content['session'];
+        $says = [];
+        foreach ([
+            'pain_before' => 'pain before', 'pain_next_morning' => 'next morning', 'stop_sign' => 'stop sign',
+            'skipped' => 'called off',
+        ] as $field => $words) {
+            if (is_scalar($session[$field] ?? null)) {
+                $says[] = $words.' '.$session[$field];
+            }
+        }
+        foreach ($version->content['items'] as $item) {
+            if (
+                is_string($item['family'] ?? null)
+                && is_string($item['rung'] ?? null)
+                && is_array($item['sets'] ?? null)
+                && $this->catalogue->has($item['family'])
+            ) {
+                $sets = array_values(array_filter($item['sets'], is_array(...)));
+                $says[] = $this->catalogue->family(
+                    $item['family'],
+                )->rung($item['rung'])->name.': '.self::sayLogged($sets);
+            }
+        }
+
+        return implode('; ', $says);
+    }
+
+    /** @return array<string, mixed> */
+    private function item(PlanItem $item): array
+    {
+        $dose = PlanItemRow::dose($item);
+        $sets = [];
+        for ($n = 1; $n <= $dose->sets; $n++) {
+            foreach ($item->sides as $side) {
+                $sets[] = ['n' => $n, 'side' => $side];
+            }
+        }
+
+        return [
+            'id' => $item->id, 'name' => $this->catalogue->family($item->family)->rung($item->rung)->name,
+            'dose' => DoseResource::of($dose), 'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
+            'sets' => $sets,
+        ];
+    }
+
+    private static function say(LogItem $item): string
+    {
+        return self::sayLogged($item->sets);
+    }
+
+    /** @param  list<array<array-key, mixed>>  $logged */
+    private static function sayLogged(array $logged): string
+    {
+        $sets = array_map(static fn (array $s): LoggedSet => LoggedSet::read(new Bag($s)), $logged);
+        if ($sets === []) {
+            return 'nothing';
+        }
+        $amounts = array_map(
+            static fn (LoggedSet $s): string => $s->amount.(
+                $s->side === null || $s->side === Side::Both
+                    ? ''
+                    : ' '.mb_substr($s->side->value, 0, 1)
+            ),
+            $sets,
+        );
+        $load = $sets[0]->loadG;
+
+        return implode(', ', $amounts).' '.$sets[0]->kind->unit().(
+            $load === null
+                ? ''
+                : ' with '.Mass::say($load)
+        ).', effort '.rtrim(
+            rtrim(number_format($sets[0]->effort, 1, '.', ''), '0'), '.',
+        );
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Clinic\Resources;
+
+use App\Models\Client;
+use App\Models\MeasureResult;
+use App\Queries\CatalogueIndex;
+use BuoyantStep\Core\Fit\TestSafety;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Measures\Appraisal;
+use BuoyantStep\Core\Measures\ChairStandNorm;
+use BuoyantStep\Core\Measures\Result;
+use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\Side;
+
+/** The tests with what was measured last, what it means, and how to do each. */
+final class MeasureResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Client $client, Situation $situation): array
+    {
+        $tests = [];
+        foreach (Test::cases() as $test) {
+            $tests[] = [
+                'code' => $test->value, 'label' => $test->label(), 'unit' => $test->unit(),
+                'sides' => $test->hasSides(),
+                'safety' => TestSafety::of($test, $situation->envelope), 'clock' => $test->clock(),
+                'core' => $test->isCore(), 'takes_load' => $test === Test::ArmCurl,
+                'second' => $test === Test::PressureDrop
+                    ? 'lower, mmHg'
+                    : null,
+                'series' => self::series($test, $situation),
+                'script' => $test->script(), 'source' => $test->source(),
+                'latest' => $test === Test::EasySet ? [] : self::latest($test, $situation),
+                'symmetry' => $test->hasSides() ? $situation->measures->symmetry($test) : null,
+            ];
+        }
+
+        return [
+            'seen' => max([0, ...$client->measures->modelKeys()]),
+            'tests' => $tests,
+            'readings' => array_values(
+                array_filter(
+                    ReadingResource::latest($client),
+                    static fn (array $r): bool => $r['usable'] === true
+                        && is_array($r['values'])
+                        && isset($r['values']['grip_kg']),
+                ),
+            ),
+            'easy_sets' => self::easySets($situation),
+            'families' => array_values(
+                array_map(
+                    static fn (array $f): array => ['code' => $f['code'], 'name' => $f['name']],
+                    array_filter(app(CatalogueIndex::class)->families(), static fn (array $f): bool => $f['loaded']),
+                ),
+            ),
+            'effort_cap' => $situation->envelope->number(Field::EffortMax) ?? 10,
+            'history' => $client->measures->reverse()->take(40)->map(static fn (MeasureResult $m): array => [
+                'id' => $m->id, 'on' => $m->measured_on, 'test' => Test::from($m->test)->label(), 'side' => $m->side,
+                'says' => $m->not_tested !== null
+                    ? 'not tested: '.$m->not_tested
+                    : (
+                        $m->load_g !== null
+                            ? sprintf('%s × %d, %d left', Mass::say($m->load_g), $m->reps, $m->rir)
+                            : rtrim(rtrim((string) $m->value, '0'), '.').' '.Test::from($m->test)->unit()
+                    ),
+                'family' => $m->family !== null && $situation->catalogue->has($m->family)
+                    ? $situation->catalogue->family($m->family)->name
+                    : null,
+            ])->values()->all(),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function latest(Test $test, Situation $situation): array
+    {
+        $rows = [];
+        foreach ($test->hasSides() ? [Side::Left, Side::Right] : [null] as $side) {
+            $result = $situation->measures->latest($test, $side);
+            if ($result !== null) {
+                $cap = TestSafety::cap($test, $situation->envelope);
+                $capped = $cap !== null && $result->value !== null && $result->value >= $cap;
+                $rows[] = [
+                    'side' => $side?->value, 'value' => $result->value, 'on' => $result->on === null
+                        ? null
+                        : (string) $result->on, ...self::appraise($result, $situation),
+                    'change' => $capped ? null : $situation->measures->change($test, $side)?->says($test),
+                    ...(
+                        $capped
+                            ? ['norm' => sprintf('stopped at the cap of %d s: not compared', $cap), 'flag' => null]
+                            : []
+                    ),
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * All results of a test, oldest first, with the band of the norm where there is one: for the picture over time.
+     *
+     * @return array{
+     *     points: list<array{on: string, side: string|null, value: float}>, norm: float|null, less_is_better: bool
+     * }
+     */
+    private static function series(Test $test, Situation $situation): array
+    {
+        $points = [];
+        foreach ($situation->measures->results as $result) {
+            if ($result->test === $test && $result->value !== null && $result->on !== null) {
+                $points[] = ['on' => (string) $result->on, 'side' => $result->side?->value, 'value' => $result->value];
+            }
+        }
+        $norm = match ($test) {
+            Test::ChairStand => ChairStandNorm::cutOff(
+                $situation->client->age($situation->on), $situation->client->sex,
+            ),
+            Test::Tandem => Appraisal::TANDEM_FLAG_S,
+            Test::OneLegStand => Appraisal::ONE_LEG_FLAG_S,
+            Test::Grip => Appraisal::LOW_GRIP_KG[$situation->client->sex->value] ?? null,
+            Test::FiveChairStands => Appraisal::FIVE_STANDS_FLAG_S,
+            Test::TimedUpAndGo => Appraisal::UP_AND_GO_FLAG_S,
+            default => null,
+        };
+
+        return [
+            'points' => $points, 'norm' => $norm === null ? null : (float) $norm,
+            'less_is_better' => $test->lessIsBetter(),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function easySets(Situation $situation): array
+    {
+        $rows = [];
+        $measured = array_unique(array_filter(array_column($situation->measures->results, 'family'), is_string(...)));
+        foreach (array_filter($measured, $situation->catalogue->has(...)) as $code) {
+            $family = $situation->catalogue->family($code);
+            $latest = null;
+            foreach ($situation->measures->results as $result) {
+                if (
+                    $result->test === Test::EasySet
+                    && $result->family === $family->code
+                    && $result->oneRepMax !== null
+                ) {
+                    $latest = $result;
+                }
+            }
+            if ($latest !== null && $latest->oneRepMax !== null) {
+                $rows[] = [
+                    'family' => $family->name, 'on' => $latest->on === null ? null : (string) $latest->on,
+                    'e1rm' => $latest->oneRepMax->grams === null ? null : Mass::say($latest->oneRepMax->grams),
+                    'confidence' => $latest->oneRepMax->confidence->value, 'says' => $latest->oneRepMax->says,
+                    'load' => Mass::say((int) $latest->loadG),
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return array{norm: string, flag: string|null, derived: string|null, source: string} */
+    private static function appraise(Result $result, Situation $situation): array
+    {
+        return Appraisal::of($result, $situation->client, $situation->on)->jsonSerialize();
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Clinic\Resources;
+
+use App\Actions\PlanDesk;
+use App\Actions\PreparePlan;
+use App\Models\Client;
+use App\Models\Plan;
+use App\Models\PlanItem;
+use App\Rows\ClearanceRows;
+use App\Rows\PlanItemRow;
+use BuoyantStep\Core\Dose\Prescriber;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Plan\Channel;
+use BuoyantStep\Core\Plan\Minutes;
+use BuoyantStep\Core\Plan\PlanFit;
+use BuoyantStep\Core\Plan\Stair;
+use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Units\Reason;
+
+/** A plan with everything the Plan stage draws: dose, channel, stair, reasons, and what no longer fits. */
+final class PlanResource
+{
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly PreparePlan $prepare,
+        private readonly PlanDesk $desk,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(?Plan $plan, Client $client, Situation $situation, Wishes $wishes): array
+    {
+        if ($plan === null) {
+            return [
+                'plan' => null, 'revision' => $client->plan_revision, 'undo' => $this->undo($client),
+                'clearance' => ClearanceRows::missing($client, $situation), 'ready' => self::ready($client),
+            ];
+        }
+        $restMin = $situation->envelope->restMin();
+        $seconds = 0;
+        $items = [];
+        foreach ($plan->items as $item) {
+            $row = $this->item($item, $situation, $wishes, $plan->structure, $restMin);
+            $seconds += $row['seconds'];
+            $items[] = $row;
+        }
+
+        return [
+            'plan' => [
+                'id' => $plan->id, 'version' => $plan->version, 'status' => $plan->status,
+                'aim' => $plan->aim, 'structure' => $plan->structure, 'days' => $plan->days, 'budget' => $plan->minutes,
+                'minutes' => Minutes::round($seconds), 'left' => $plan->notes['left'], 'trims' => $plan->notes['trims'],
+                'issued_on' => $plan->issued_on, 'items' => $items,
+                'ahead' => $this->ahead($plan, $client, $situation),
+                'covers' => array_values(array_unique(array_column($items, 'pattern'))),
+            ],
+            'revision' => $client->plan_revision,
+            'undo' => $this->undo($client),
+            'clearance' => ClearanceRows::missing($client, $situation),
+            'ready' => self::ready($client),
+        ];
+    }
+
+    /** What the newest change was, which can be taken back; null since the last issue. */
+    private function undo(Client $client): ?string
+    {
+        return $this->desk->newest($client)?->says;
+    }
+
+    /** @return array{date: string, breaches: list<string>}|null */
+    private function ahead(Plan $plan, Client $client, Situation $situation): ?array
+    {
+        $ahead = $this->prepare->ahead($plan, $client, $situation);
+
+        return $ahead === null ? null : ['date' => $ahead->date->label(), 'breaches' => $ahead->breaches];
+    }
+
+    /** @return array{measured: bool, kit: bool} */
+    private static function ready(Client $client): array
+    {
+        return ['measured' => $client->measures->isNotEmpty(), 'kit' => $client->pieces->isNotEmpty()];
+    }
+
+    /** @return array{seconds: int, family: string, pattern: string}&array<string, mixed> */
+    private function item(PlanItem $item, Situation $situation, Wishes $wishes, string $structure, int $restMin): array
+    {
+        $planned = PlanItemRow::planned($item, $this->catalogue);
+        [$family, $rung, $goal, $dose] = [$planned->family, $planned->rung, $planned->goal, $planned->dose];
+        $here = $situation->at($family, $rung);
+        // Drawn from today's limits and kit, not from those of the day it was drafted: what is out of date must show.
+        $now = Prescriber::dosing($here, $goal, count($wishes->days));
+
+        return [
+            'id' => $item->id,
+            'family' => $item->family,
+            'family_name' => $family->name,
+            'pattern' => $family->pattern->label(),
+            'rung' => $item->rung,
+            'name' => $rung->name,
+            'set_up' => $rung->setUp->says,
+            'figure' => $rung->figure->draw(),
+            'equipment' => $rung->equipmentLabels(),
+            'lever_notes' => array_map(static fn (Reason $r): string => $r->says, $here->leverNotes()),
+            'goal' => $goal->label(),
+            'dose' => DoseResource::of($dose),
+            'sides' => SidesResource::say($planned->sides),
+            'recipe' => $item->recipe,
+            'changes' => array_column($item->changes, 'says'),
+            'because' => $item->because,
+            'findings' => $item->findings,
+            'breaches' => (new PlanFit($situation))->ofOne($planned),
+            'channel' => Channel::of(
+                $here, $goal, $dose, $now, $here->ladder(),
+                $item->last_load_g === $dose->loadG ? null : $item->last_load_g,
+            ),
+            'stair' => Stair::of($family, $situation, $wishes),
+            'shaped_by' => self::shapedBy($item->because),
+            'seconds' => Minutes::itemSeconds($rung, $goal, $dose, count($item->sides), $structure, $restMin),
+        ];
+    }
+
+    /**
+     * The rules that shaped this dose, so that pointing at one lights up the other.
+     *
+     * @param  list<array{from: string, rule: string, says: string, source: string}>  $because
+     * @return list<string>
+     */
+    private static function shapedBy(array $because): array
+    {
+        return array_values(
+            array_unique(
+                array_map(
+                    static fn (array $b): string => $b['says'],
+                    array_filter($because, static fn (array $b): bool => $b['from'] === 'limit'),
+                ),
+            ),
+        );
+    }
+}

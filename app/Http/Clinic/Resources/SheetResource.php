@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Clinic\Resources;
+
+use App\Models\Plan;
+use App\Models\PlanItem;
+use App\Rows\PlanItemRow;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Plan\PlanFit;
+use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Vocabulary\Breath;
+use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\Watch;
+
+/** The page the client takes home: what, how, how much, how hard, when to stop. Plain words, large type. */
+final class SheetResource
+{
+    public function __construct(private readonly Catalogue $catalogue)
+    {
+    }
+
+    /**
+     * @param  list<string>  $stops  open stop signs, in words
+     * @return array<string, mixed>
+     */
+    public function of(Plan $plan, Situation $situation, array $stops): array
+    {
+        return [
+            'version' => $plan->version,
+            'status' => $plan->status,
+            'issued_on' => $plan->issued_on,
+            'stopped' => $stops,
+            'breaches' => (new PlanFit($situation))->breaches(PlanItemRow::all($plan, $this->catalogue)),
+            'days' => $plan->days,
+            'structure' => $plan->structure,
+            'watches' => array_map(static fn (Watch $w): string => $w->label(), $situation->envelope->watches()),
+            'breathe_out' => $situation->envelope->breath() === Breath::NoHolding,
+            'stop_signs' => $situation->envelope->words(Field::StopSigns),
+            'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i))->values()->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function item(PlanItem $item): array
+    {
+        $family = $this->catalogue->family($item->family);
+        $rung = $family->rung($item->rung);
+        $position = $family->position($rung->code);
+        $dose = PlanItemRow::dose($item);
+
+        return [
+            'id' => $item->id,
+            'name' => $rung->name,
+            'equipment' => $rung->equipmentLabels(),
+            'figure' => $rung->figure->draw(),
+            'set_up' => $rung->setUp->says,
+            'cues' => $rung->teaching->cues,
+            'mistakes' => $rung->teaching->mistakes,
+            'feel' => $rung->teaching->feel,
+            'changes' => array_column($item->changes, 'says'),
+            'dose' => DoseResource::of($dose),
+            'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
+            'recipe' => $item->recipe === null
+                ? null
+                : ($rung->work->band === null ? 'Load: ' : 'Band: ').rtrim($item->recipe, '.').'.',
+            'too_hard_if' => $rung->teaching->tooHardIf,
+            'easier' => $position > 0 ? $family->rungs[$position - 1]->name : null,
+        ];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Clinic;
+
+use App\Actions\StopSigns;
+use App\Http\Clinic\Resources\SheetResource;
+use App\Models\Client;
+use App\Models\Plan;
+use BuoyantStep\Core\Situation\Situation;
+use Inertia\Response;
+
+final class SheetController extends StageController
+{
+    public function show(Client $client, SheetResource $resource): Response
+    {
+        return $this->stage('clinic/Sheet', $client, static function (
+            Situation $situation,
+        ) use ($client, $resource): array {
+            $plan = $client->plans->firstWhere('status', Plan::ISSUED)
+                ?? $client->plans->firstWhere('status', Plan::DRAFT);
+
+            return [
+                'sheet' => $plan === null
+                    ? null
+                    : $resource->of($plan->load('items'), $situation, StopSigns::open($client)),
+            ];
+        });
+    }
+}

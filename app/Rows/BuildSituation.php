@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rows;
+
+use App\Models\Client;
+use App\Models\ClientCondition;
+use App\Models\Clinic;
+use App\Models\ClinicFigure;
+use App\Models\KitBand as BandRow;
+use App\Models\KitCarrier;
+use App\Models\KitPiece;
+use App\Models\MeasureResult;
+use BuoyantStep\Core\Client\Profile;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\Carrier;
+use BuoyantStep\Core\Kit\House;
+use BuoyantStep\Core\Kit\Kit;
+use BuoyantStep\Core\Kit\KitBand;
+use BuoyantStep\Core\Kit\Piece;
+use BuoyantStep\Core\Kit\Place;
+use BuoyantStep\Core\Limits\ClinicFigures;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Measures\MeasureSet;
+use BuoyantStep\Core\Measures\Result;
+use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\GripClass;
+
+/** From stored rows to the core's values: the one place where the two meet. */
+final class BuildSituation
+{
+    /** Relations that a situation reads; load these first. */
+    public const RELATIONS = ['clinic.figures', 'conditions', 'measures', 'pieces', 'carriers', 'bands'];
+
+    public function __construct(private readonly RuleBook $rules, private readonly Catalogue $catalogue)
+    {
+    }
+
+    public function of(Client $client, ?Day $on = null): Situation
+    {
+        $client->loadMissing(self::RELATIONS);
+
+        $facts = new Facts($this->profile($client), $on ?? $client->clinic->today(), $this->measures($client));
+        $house = new House($this->kit($client), self::place($client));
+
+        return new Situation($facts, $house, $this->catalogue, $this->rules, $this->figures($client->clinic));
+    }
+
+    public function wishes(Client $client): Wishes
+    {
+        return new Wishes($client->aim, $client->days, $client->minutes, $client->structure);
+    }
+
+    /**
+     * The client in the core's open form: also what `bin/buoy` takes.
+     *
+     * @return array<string, mixed>
+     */
+    public function openForm(Client $client): array
+    {
+        $function = array_filter([
+            'grip' => array_filter(['left' => $client->grip_left, 'right' => $client->grip_right]),
+            'aids' => array_filter($client->aids ?? []),
+            'standing' => $client->standing,
+            'floor_transfer' => $client->floor_transfer,
+            'home' => $client->home,
+        ]);
+
+        return array_filter([
+            'birth_date' => $client->birth_date,
+            'sex' => $client->sex,
+            'body_mass_kg' => $client->body_mass_g / 1000,
+            'height_mm' => $client->height_mm,
+            'conditions' => $client->conditions->map(static fn (ClientCondition $c): array => array_filter([
+                'code' => $c->code, 'side' => $c->side, 'since' => $c->since, 'until' => $c->until,
+                'detail' => $c->details,
+            ]))->values()->all(),
+            'pregnancy' => $client->due_date === null ? null : ['due_date' => $client->due_date],
+            'postpartum' => $client->birth_given_on === null
+                ? null
+                : [
+                    'birth_date' => $client->birth_given_on, 'birth' => $client->birth_kind ?? 'caesarean',
+                    'symptoms' => $client->birth_symptoms ?? [],
+                ],
+            'medicines' => $client->medicines,
+            'insensate' => $client->insensate,
+            'usual' => array_filter(
+                [...($client->usual ?? []), 'pain' => $client->usual_pain], static fn (mixed $v): bool => $v !== null,
+            ),
+            'function' => $function === [] ? null : $function,
+            'schools' => array_filter(
+                [
+                    ...($client->clinic->schools ?? []),
+                    ...array_filter(
+                        [
+                            'pain' => $client->pain_school, 'pregnancy_supine' => $client->supine_school,
+                            'fragile_bone' => $client->bone_school,
+                        ],
+                    ),
+                ],
+            ),
+            'training' => array_filter(['level' => $client->training_level, 'since' => $client->training_since]),
+        ], static fn (mixed $v): bool => $v !== null && $v !== []);
+    }
+
+    private function figures(Clinic $clinic): ClinicFigures
+    {
+        $clinic->loadMissing('figures');
+
+        return new ClinicFigures(
+            array_values(
+                $clinic->figures->map(
+                    static fn (ClinicFigure $f): array => [
+                        'rule' => $f->rule, 'field' => $f->field, 'value' => $f->value, 'loosens' => $f->loosens,
+                        'reason' => $f->reason,
+                    ],
+                )->all(),
+            ),
+        );
+    }
+
+    private function profile(Client $client): Profile
+    {
+        return Profile::read(new Bag($this->openForm($client)));
+    }
+
+    private function measures(Client $client): MeasureSet
+    {
+        return MeasureSet::read(array_values($client->measures->map(self::measured(...))->all()));
+    }
+
+    private static function measured(MeasureResult $m): Bag
+    {
+        return new Bag(array_filter([
+            'test' => $m->test, 'side' => $m->side, 'value' => $m->value === null
+                ? null
+                : (float) $m->value, 'second_value' => $m->second_value === null
+                ? null
+                : (float) $m->second_value, 'family' => $m->family,
+            'load_g' => $m->load_g, 'reps' => $m->reps, 'rir' => $m->rir, 'not_tested' => $m->not_tested,
+            'on' => $m->measured_on,
+        ], static fn (mixed $v): bool => $v !== null));
+    }
+
+    public static function result(MeasureResult $row): Result
+    {
+        return Result::read(self::measured($row));
+    }
+
+    public static function piece(KitPiece $p): Piece
+    {
+        return new Piece(
+            'p'.$p->id, $p->label, $p->mass_g, $p->count, GripClass::from($p->grip), $p->holdable, $p->packable,
+            $p->plate,
+        );
+    }
+
+    public static function carrier(KitCarrier $c): Carrier
+    {
+        return new Carrier(
+            'c'.$c->id, $c->label, $c->mass_g, $c->count, $c->max_mass_g, $c->max_pieces, GripClass::from($c->grip),
+            $c->plates,
+        );
+    }
+
+    public static function place(Client $client): Place
+    {
+        return Place::read(new Bag(array_filter($client->place ?? [], static fn (mixed $v): bool => $v !== null)));
+    }
+
+    private function kit(Client $client): Kit
+    {
+        return new Kit(
+            array_values($client->pieces->map(self::piece(...))->all()),
+            array_values($client->carriers->map(self::carrier(...))->all()),
+            array_values($client->bands->map(self::band(...))->all()),
+        );
+    }
+
+    public static function band(BandRow $row): KitBand
+    {
+        $pulls = array_map(
+            static fn (array $p): array => [(float) $p['length_mm'], $p['force_mn'] / 1000], $row->pulls,
+        );
+
+        return new KitBand(
+            'b'.$row->id,
+            $row->label,
+            Band::fromPulls((float) $row->rest_mm, $pulls, (float) $row->max_elongation_pct),
+            $row->material,
+            $row->form,
+        );
+    }
+}

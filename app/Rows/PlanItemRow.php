@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rows;
+
+use App\Models\Plan;
+use App\Models\PlanItem as StoredItem;
+use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\PlanFit;
+use BuoyantStep\Core\Plan\PlanItem;
+use BuoyantStep\Core\Plan\Planned;
+use BuoyantStep\Core\Vocabulary\Change;
+use BuoyantStep\Core\Vocabulary\Side;
+
+/** Between the core's plan item and its row. */
+final class PlanItemRow
+{
+    /** @return array<string, mixed> */
+    public static function from(PlanItem $item): array
+    {
+        return [
+            'family' => $item->family->code,
+            'rung' => $item->rung->code,
+            'goal' => $item->goal->value,
+            'dose' => $item->dose->jsonSerialize(),
+            'sides' => array_map(static fn (Side $s): string => $s->value, $item->sides),
+            'changes' => array_map(static fn (Change $c): array => $c->jsonSerialize(), $item->changes),
+            'because' => array_map(static fn ($r): array => $r->jsonSerialize(), $item->dosing->because),
+            'findings' => $item->dosing->findings,
+            'recipe' => $item->recipe,
+        ];
+    }
+
+    public static function dose(StoredItem $item): Dose
+    {
+        return Dose::read(new Bag($item->dose));
+    }
+
+    public static function goal(StoredItem $item): Goal
+    {
+        return Goal::from($item->goal);
+    }
+
+    /** As it was planned, for today's limits to be held against. */
+    public static function planned(StoredItem $item, Catalogue $catalogue): Planned
+    {
+        $family = $catalogue->family($item->family);
+
+        return new Planned(
+            $family, $family->rung($item->rung), self::goal($item), self::dose($item),
+            array_map(Side::from(...), $item->sides),
+            array_map(static fn (array $c): Change => Change::read($c['change']), $item->changes),
+        );
+    }
+
+    /** @return list<Planned> */
+    public static function all(Plan $plan, Catalogue $catalogue): array
+    {
+        return array_values(
+            $plan->items->map(static fn (StoredItem $i): Planned => self::planned($i, $catalogue))->all(),
+        );
+    }
+
+    /**
+     * What was planned as these limits and this kit have it: with the changes and on the sides of today, and with its
+     * own dose where that may stand.
+     *
+     * @return array<string, mixed> what to store
+     */
+    public static function renewed(Planned $before, PlanItem $now, PlanFit $fit): array
+    {
+        $row = self::from($now);
+
+        return ! $fit->doseStands($before, $now) ? $row : [
+            'changes' => $row['changes'], 'sides' => $row['sides'],
+            'recipe' => Drafter::recipe($now->here, $before->goal, $before->dose),
+        ];
+    }
+}

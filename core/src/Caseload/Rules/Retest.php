@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Caseload\Rules;
+
+use BuoyantStep\Core\Caseload\Mark;
+use BuoyantStep\Core\Caseload\Need;
+use BuoyantStep\Core\Caseload\NeedRule;
+use BuoyantStep\Core\Caseload\Standing;
+use BuoyantStep\Core\Situation\Situation;
+
+/** A test that is due, by the calendar or by what has happened. */
+final class Retest implements NeedRule
+{
+    /** Re-test after four weeks in the first block, then after eight; after four while one side lags behind. */
+    public const FIRST_BLOCK_DAYS = 28;
+
+    public const LATER_DAYS = 56;
+
+    public function of(Standing $client): iterable
+    {
+        if (! $client->hasIssued) {
+            return;
+        }
+        $days = $client->lastMeasured?->daysTo($client->on);
+        if ($days === null) {
+            yield new Need(Mark::Look, 9, 'Never measured.', 'measure');
+        } elseif ($client->retestBecause !== null) {
+            yield new Need(Mark::Look, 9, 'Re-test now: '.$client->retestBecause, 'measure');
+        } elseif ($days >= $client->retestDays) {
+            yield new Need(Mark::Look, 9, sprintf('Re-test due: last measured %d days ago.', $days), 'measure');
+        }
+    }
+
+    public static function days(Situation $situation): int
+    {
+        return $situation->isInFirstBlock() || $situation->measures->weakerSide() !== null
+            ? self::FIRST_BLOCK_DAYS
+            : self::LATER_DAYS;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Dose;
+
+use BuoyantStep\Core\Limits\Limit;
+
+/** A limit that a dose does not keep, and the part of the dose that breaks it. */
+final readonly class Breach
+{
+    public function __construct(public DoseField $field, public Limit $limit)
+    {
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Dose\Kinds;
+
+use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Dose\KindRules;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Units\Span;
+use BuoyantStep\Core\Vocabulary\DoseKind;
+
+/** Seconds of a hold, a stance or a stretch, or of continuous movement in a warm-up. */
+final class Seconds implements KindRules
+{
+    public function kind(): DoseKind
+    {
+        return DoseKind::Seconds;
+    }
+
+    public function range(Goal $goal): Span
+    {
+        return $goal->isTimed() ? $goal->row()->amount : Goal::Isometric->row()->amount;
+    }
+
+    public function increment(): ?int
+    {
+        return null;
+    }
+
+    public function usual(Goal $goal): int
+    {
+        return $goal === Goal::WarmUp ? 1800 : 180;
+    }
+
+    public function most(Goal $goal): int
+    {
+        return $goal === Goal::WarmUp ? 1800 : 300;
+    }
+
+    public function word(): string
+    {
+        return 'seconds';
+    }
+
+    public function cappedBy(Goal $goal): ?Field
+    {
+        return $goal->isEffortfulHold() ? Field::HoldMaxS : null;
+    }
+}

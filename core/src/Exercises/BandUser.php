@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Exercises;
+
+use BuoyantStep\Core\Body\StayPut;
+use BuoyantStep\Core\Client\Profile;
+
+/** Who pulls on a band, and what the chair stands on. */
+final readonly class BandUser
+{
+    /**
+     * @param  float  $friction  of the floor under the chair
+     * @param  bool  $wheels  does the chair stand on wheels?
+     */
+    public function __construct(
+        public Profile $client,
+        public float $friction = StayPut::RULE,
+        public bool $wheels = false,
+    ) {
+    }
+}

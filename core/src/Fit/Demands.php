@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Fit;
+
+use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Vocabulary\BreathTemptation;
+use BuoyantStep\Core\Vocabulary\Change;
+use BuoyantStep\Core\Vocabulary\ChangeKind;
+use BuoyantStep\Core\Vocabulary\GripClass;
+use BuoyantStep\Core\Vocabulary\Material;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\Support;
+use BuoyantStep\Core\Vocabulary\Surface;
+use BuoyantStep\Core\Vocabulary\Vision;
+
+/** What an exercise asks of the body and the place. */
+final readonly class Demands
+{
+    /** @param  list<ChangeKind>|null  $changes  changes it can take; null when every change may be tried */
+    public function __construct(
+        public Movement $movement,
+        public Footing $footing = new Footing,
+        public Hands $hands = new Hands,
+        public Strain $strain = new Strain,
+        public Setting $setting = new Setting,
+        public ?array $changes = null,
+    ) {
+    }
+
+    /**
+     * @param  list<ChangeKind>|null  $changes
+     *
+     * @throws InvalidInput naming the field
+     */
+    public static function read(Bag $bag, ?array $changes = null): self
+    {
+        return new self(
+            new Movement(
+                $bag->enum('position', Position::class),
+                $bag->enums('motions', Motion::class),
+                new Scope($bag->enum('region', Region::class), $bag->optEnum('side', Side::class) ?? Side::Both),
+            ),
+            new Footing(
+                most: $bag->optEnum('support', Support::class) ?? Support::Free,
+                usual: $bag->optEnum('usual_support', Support::class) ?? Support::Free,
+                surface: $bag->optEnum('surface', Surface::class) ?? Surface::Firm,
+                vision: $bag->optEnum('vision', Vision::class) ?? Vision::EyesOpen,
+                balance: $bag->optInt('balance', 0, 4) ?? 0,
+            ),
+            new Hands($bag->optEnum('grip', GripClass::class) ?? GripClass::None, $bag->bool('body_on_hands')),
+            new Strain(
+                impact: $bag->optInt('impact', 0, 3) ?? 0,
+                breath: $bag->optEnum('breath', BreathTemptation::class) ?? BreathTemptation::Low,
+                holdS: $bag->optInt('hold_s', 1, 600),
+                loadPct: $bag->optNumber('load_pct', 0, 100),
+                effort: $bag->optNumber('effort', 0, 10),
+            ),
+            new Setting(
+                floorTransfer: $bag->bool('floor_transfer'),
+                anchor: $bag->bool('anchor'),
+                spotter: $bag->bool('spotter'),
+                materials: $bag->enums('material', Material::class),
+            ),
+            $changes,
+        );
+    }
+
+    /** The same where the hands are known to carry no more than they may. */
+    public function handsWithinLimit(): self
+    {
+        return $this->with(hands: $this->hands->withinLimit());
+    }
+
+    public function withoutMaterial(Material $material): self
+    {
+        return $this->with(setting: $this->setting->without(static fn (Material $m): bool => $m === $material));
+    }
+
+    public function onSide(Side $side): self
+    {
+        return $this->with(movement: $this->movement->onSide($side));
+    }
+
+    /** The same exercise once a change is made. What the change takes away is no longer demanded. */
+    public function after(Change $change): self
+    {
+        $kind = $change->kind;
+        $eased = $this->with(
+            movement: $this->movement->without(static fn (Motion $m): bool => $m->easedBy() === $kind),
+            setting: $this->setting->without(static fn (Material $m): bool => $m->easedBy() === $kind),
+        );
+
+        return match ($kind) {
+            ChangeKind::WedgeTrunk => $eased->with(movement: $eased->movement->at(Position::SupineRaised)),
+            ChangeKind::SideLyingInstead => $eased->with(movement: $eased->movement->at(Position::SideLying)),
+            ChangeKind::SeatedInstead => $eased->with(
+                movement: $eased->movement->at(Position::Seated)
+                    ->without(static fn (Motion $m): bool => $m === Motion::SingleLegLoad),
+                footing: $this->footing->seated(),
+            ),
+            ChangeKind::HoldOn => $eased->with(
+                footing: $this->footing->holdingOn($change->support ?? Support::Fingertip),
+            ),
+            ChangeKind::GripAid => $eased->with(hands: $this->hands->aided()),
+            ChangeKind::Lighten => $eased->with(strain: $this->strain->lightenedTo($change->amount)),
+            ChangeKind::ShorterHold => $eased->with(strain: $this->strain->holdingFor($change->amount)),
+            ChangeKind::EyesOpen => $eased->with(footing: $this->footing->withEyesOpen()),
+            ChangeKind::FirmSurface => $eased->with(footing: $this->footing->on(Surface::Firm)),
+            default => $eased,
+        };
+    }
+
+    private function with(
+        ?Movement $movement = null,
+        ?Footing $footing = null,
+        ?Hands $hands = null,
+        ?Strain $strain = null,
+        ?Setting $setting = null,
+    ): self {
+        return new self(
+            $movement ?? $this->movement, $footing ?? $this->footing, $hands ?? $this->hands,
+            $strain ?? $this->strain, $setting ?? $this->setting, $this->changes,
+        );
+    }
+
+    public function scope(): Scope
+    {
+        return $this->movement->part;
+    }
+
+    public function isStanding(): bool
+    {
+        return $this->movement->position === Position::Standing;
+    }
+
+    public function isSeated(): bool
+    {
+        return $this->movement->position === Position::Seated;
+    }
+
+    /** Can this change be made here at all? */
+    public function canTake(ChangeKind $change): bool
+    {
+        return $this->changes === null || in_array($change, $this->changes, true);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Fit;
+
+use BuoyantStep\Core\Vocabulary\Material;
+
+/** What an exercise needs around the body, and what touches the skin. */
+final readonly class Setting
+{
+    /** @param  list<Material>  $materials */
+    public function __construct(
+        public bool $floorTransfer = false,
+        public bool $anchor = false,
+        public bool $spotter = false,
+        public array $materials = [],
+    ) {
+    }
+
+    /** @param  callable(Material): bool  $gone  materials that no longer touch the skin */
+    public function without(callable $gone): self
+    {
+        $left = array_values(array_filter($this->materials, static fn (Material $m): bool => ! $gone($m)));
+
+        return new self($this->floorTransfer, $this->anchor, $this->spotter, $left);
+    }
+}

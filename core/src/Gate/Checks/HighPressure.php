@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Gate\Checks;
+
+use BuoyantStep\Core\Gate\Arrival;
+use BuoyantStep\Core\Gate\Check;
+use BuoyantStep\Core\Gate\Finding;
+use BuoyantStep\Core\Gate\Source;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
+use BuoyantStep\Core\Vocabulary\Sign;
+
+/** Blood pressure that is high, in pregnancy and after a birth by tighter figures. */
+final class HighPressure implements Check
+{
+    private const RULE = 'gate.bp';
+
+    public function findings(Arrival $at): iterable
+    {
+        $finding = $at->isPregnantOrNewMother() ? self::inPregnancy($at) : self::inOthers($at);
+        if ($finding !== null) {
+            yield $finding;
+        }
+    }
+
+    private static function inPregnancy(Arrival $at): ?Finding
+    {
+        $pressure = $at->readings->pressure;
+        $says = sprintf('Blood pressure %s.', $pressure->label());
+        $raised = $pressure->reaches(140, 90);
+
+        return match (true) {
+            $pressure->reaches(160, 110), $raised && self::isAlarming($at) => Finding::stop(
+                self::RULE, $says, 'Call the maternity team now.', Source::PREGNANCY,
+            ),
+            $raised => Finding::notToday(
+                self::RULE, $says, 'No session; see the maternity provider the same day.', Source::PREGNANCY,
+            ),
+            default => null,
+        };
+    }
+
+    private static function inOthers(Arrival $at): ?Finding
+    {
+        $pressure = $at->readings->pressure;
+        if (! $pressure->reaches(160, 100)) {
+            return null;
+        }
+        $says = sprintf('Blood pressure %s.', $pressure->label());
+        $again = $at->readings->repeat;
+
+        return match (true) {
+            self::isAlarming($at) => Finding::stop(
+                self::RULE, $says.' With headache, vision change or chest pain.', 'Stop. Call the emergency number.',
+                Source::ACSM,
+            ),
+            $pressure->reaches(180, 110) => $again
+                ? Finding::notToday(
+                    self::RULE, $says.' Again.', 'No session; tell their doctor today.', Source::ACSM,
+                )
+                : self::sitQuietly($says),
+            $at->envelope->is(ConditionTrait::KnownHypertension) => Finding::lighter(
+                self::RULE, $says, 'Lighter: fewer sets, no holds, longer rests.', Source::ACSM,
+            ),
+            $again => Finding::lighter(
+                self::RULE, $says.' Again, and no hypertension is on record.', 'Lighter; tell their doctor.',
+                Source::ACSM,
+            ),
+            default => self::sitQuietly($says.' No hypertension is on record.'),
+        };
+    }
+
+    private static function sitQuietly(string $says): Finding
+    {
+        return Finding::wait(self::RULE, $says, 'Sit quietly for 5 minutes, then read it again.', 5, Source::ACSM);
+    }
+
+    private static function isAlarming(Arrival $at): bool
+    {
+        return $at->says(Sign::Headache, Sign::SuddenHeadache, Sign::VisionChange, Sign::ChestPain);
+    }
+}

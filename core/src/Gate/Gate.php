@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Gate;
+
+use BuoyantStep\Core\Client\Profile;
+use BuoyantStep\Core\Gate\Checks\Glucose;
+use BuoyantStep\Core\Gate\Checks\HeartRate;
+use BuoyantStep\Core\Gate\Checks\HighPressure;
+use BuoyantStep\Core\Gate\Checks\IrregularPulse;
+use BuoyantStep\Core\Gate\Checks\Ketones;
+use BuoyantStep\Core\Gate\Checks\LowPressure;
+use BuoyantStep\Core\Gate\Checks\OpenStopSigns;
+use BuoyantStep\Core\Gate\Checks\PainAtRest;
+use BuoyantStep\Core\Gate\Checks\Saturation;
+use BuoyantStep\Core\Gate\Checks\Signs;
+use BuoyantStep\Core\Gate\Checks\SkinAndLimbs;
+use BuoyantStep\Core\Gate\Checks\Temperature;
+use BuoyantStep\Core\Gate\Checks\Tiredness;
+use BuoyantStep\Core\Gate\Checks\Weight;
+use BuoyantStep\Core\Gate\Checks\Withheld;
+use BuoyantStep\Core\Limits\Envelope;
+use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Sign;
+
+/**
+ * The check before a session. Every finding is kept and the most cautious verdict wins; what was not entered is
+ * unknown and said so, and a watch asked for before the session that is missing means wait. Nothing here ever gets
+ * freer when a reading gets worse. Sources: ACSM Guidelines 11th ed.; ADA (Colberg 2016); ATS/ERS 2013; Mottola 2019;
+ * house conventions.
+ */
+final readonly class Gate
+{
+    public function __construct(private Profile $client, private Day $on, private Envelope $envelope)
+    {
+    }
+
+    /**
+     * @param  list<Sign>  $signs
+     * @param  int|null  $pain  at rest, 0 to 10
+     * @param  list<string>  $openStopSigns  stop signs on record that nobody has cleared, in words
+     */
+    public function check(
+        Readings $readings,
+        array $signs = [],
+        ?int $pain = null,
+        array $openStopSigns = [],
+    ): GateResult {
+        $at = new Arrival($this->client, $this->on, $this->envelope, $readings, $signs);
+        $findings = [];
+        foreach ($this->checks($pain, $openStopSigns) as $check) {
+            foreach ($check->findings($at) as $finding) {
+                $findings[] = $finding;
+            }
+        }
+        usort($findings, static fn (Finding $a, Finding $b): int => $b->verdict->rank() <=> $a->verdict->rank());
+        $unknown = [...($pain === null ? ['pain at rest'] : []), ...MissingWatches::unknown($at)];
+
+        return new GateResult($findings[0]->verdict ?? GateVerdict::Go, $findings, $unknown);
+    }
+
+    /**
+     * @param  list<string>  $openStopSigns
+     * @return iterable<Check>
+     */
+    private function checks(?int $pain, array $openStopSigns): iterable
+    {
+        yield new OpenStopSigns($openStopSigns);
+        yield new Withheld;
+        yield new Signs;
+        yield new HighPressure;
+        yield new LowPressure;
+        yield new IrregularPulse;
+        yield new HeartRate;
+        yield new Saturation;
+        yield new Glucose;
+        yield new Ketones;
+        yield new Temperature;
+        yield new Weight;
+        yield new SkinAndLimbs;
+        yield new Tiredness;
+        yield new PainAtRest($pain);
+        yield new MissingWatches;
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Plan;
+
+use BuoyantStep\Core\Dose\DoseFaults;
+use BuoyantStep\Core\Limits\Crossing;
+use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Units\Day;
+use Closure;
+
+/**
+ * What a date ahead will ask of a plan, a week before it comes (limits.md: the changed plan is drafted a week ahead).
+ * Only dates that tighten: what may loosen waits for a word.
+ */
+final readonly class PlanAhead
+{
+    public const DAYS = 7;
+
+    /** @param  Closure(Day): Situation  $then  the same client and home on that day */
+    public function __construct(private RuleBook $rules, private Situation $today, private Closure $then)
+    {
+    }
+
+    /**
+     * @param  list<Planned>  $items
+     * @return Ahead|null the first date within a week on which the plan will no longer fit as it does today
+     */
+    public function of(array $items): ?Ahead
+    {
+        $dates = $this->dates();
+        $now = $dates === [] ? [] : (new PlanFit($this->today))->breaches($items);
+        foreach ($dates as $date) {
+            $then = (new PlanFit(($this->then)($date)))->breaches($items);
+            $breaches = array_values(array_diff($then, $now));
+            if ($breaches !== []) {
+                return new Ahead($date, $breaches);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * An exercise as that day will have it: with its change, or on the hardest rung of its family that fits. What fits
+     * then fits now: tighter is never outside.
+     */
+    public static function adapted(Planned $item, Situation $then, Wishes $wishes): ?PlanItem
+    {
+        $drafter = new Drafter($then);
+        $easier = array_slice($item->family->rungs, 0, $item->family->position($item->rung->code) + 1);
+        foreach (array_reverse($easier) as $rung) {
+            $here = $then->at($item->family, $rung);
+            $new = $drafter->offer($here, $wishes)->item;
+            // The same door as for a dose that is typed.
+            if ($new !== null && (new DoseFaults($here, $new->goal))->of($new->dose) === []) {
+                return $new;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Day> */
+    private function dates(): array
+    {
+        $soon = array_filter($this->rules->crossings($this->today->facts()), function (Crossing $c): bool {
+            $days = $this->today->on->daysTo($c->date);
+
+            return $c->tightens && $days >= 1 && $days <= self::DAYS;
+        });
+        $dates = [];
+        foreach ($soon as $crossing) {
+            $dates[(string) $crossing->date] = $crossing->date;
+        }
+
+        return array_values($dates);
+    }
+}

@@ -1,0 +1,253 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Situation;
+
+use BuoyantStep\Core\Exercises\Family;
+use BuoyantStep\Core\Exercises\LeverNotes;
+use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Fit\Demands;
+use BuoyantStep\Core\Fit\Verdict;
+use BuoyantStep\Core\Kit\Holding;
+use BuoyantStep\Core\Kit\Ladder;
+use BuoyantStep\Core\Kit\MakeableLoads;
+use BuoyantStep\Core\Kit\Thing;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Measures\OneRepMax;
+use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Vocabulary\Change;
+use BuoyantStep\Core\Vocabulary\Material;
+use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Side;
+
+/** A rung for this client, in this home, on this day. */
+final class RungHere
+{
+    /** @var array<string, Verdict>|null */
+    private ?array $verdicts = null;
+
+    public function __construct(
+        public readonly Situation $situation,
+        public readonly Family $family,
+        public readonly Rung $rung,
+    ) {
+    }
+
+    /** @return array<string, Verdict> verdict by side: "both", or "left" and "right" for a one-sided rung */
+    public function verdicts(): array
+    {
+        if ($this->verdicts === null) {
+            $this->verdicts = [];
+            foreach ($this->rung->isOneSided() ? [Side::Left, Side::Right] : [Side::Both] as $side) {
+                $this->verdicts[$side->value] = $this->judged($side);
+            }
+        }
+
+        return $this->verdicts;
+    }
+
+    public function verdict(Side $side): ?Verdict
+    {
+        return $this->verdicts()[$side->value] ?? null;
+    }
+
+    private function judged(Side $side): Verdict
+    {
+        $verdict = $this->situation->judge->verdict($this->demands()->onSide($side));
+        if ($this->rung->setUp->alone || $verdict->isOut() || ! $this->situation->client->function->isAlone()) {
+            return $verdict;
+        }
+        $says = 'This cannot be set up alone, and the client is alone.';
+
+        return Verdict::out(new Reason('limit', 'alone', $says, 'House convention, cautious'));
+    }
+
+    /**
+     * The rung's demands in this home and for this body: a band that is free of latex asks nothing of the skin, and
+     * hands that carry less than the lift limit keep it.
+     */
+    private function demands(): Demands
+    {
+        $demands = $this->rung->demands;
+        $kit = $this->situation->kit;
+        if ($this->rung->work->band !== null && $kit->bands !== [] && ! $kit->hasLatexOnly()) {
+            $demands = $demands->withoutMaterial(Material::Latex);
+        }
+        $onHands = $this->rung->work->lever?->onHands($this->situation->client);
+        $lift = $this->situation->envelope->number(Field::LiftMaxG, $demands->scope());
+
+        return $onHands !== null && $lift !== null && $onHands <= $lift ? $demands->handsWithinLimit() : $demands;
+    }
+
+    /** Is there no side on which it may be done? */
+    public function isOut(): bool
+    {
+        return $this->openSides() === [];
+    }
+
+    /** Why it is out, in words: the first reason of the first side. */
+    public function whyOut(): string
+    {
+        return array_values($this->verdicts())[0]->says();
+    }
+
+    /** @return list<Side> the sides on which this rung may be done; empty when it is out */
+    public function openSides(): array
+    {
+        $open = array_filter($this->verdicts(), static fn (Verdict $v): bool => ! $v->isOut());
+
+        return array_map(Side::from(...), array_keys($open));
+    }
+
+    /** Both when the rung is done with both sides in turn or at once; otherwise the one side that is open. */
+    public function workingSide(): Side
+    {
+        $open = $this->openSides();
+
+        return count($open) === 1 ? $open[0] : Side::Both;
+    }
+
+    /** The part of the body that works here. */
+    public function scope(): Scope
+    {
+        return new Scope($this->rung->demands->scope()->region, $this->workingSide());
+    }
+
+    /** @return list<Thing> what this home lacks for the rung; loads are the ladder's affair */
+    public function missing(): array
+    {
+        $place = $this->situation->place;
+
+        return array_values(array_filter($this->rung->setUp->equipment, fn (Thing $t): bool => match ($t) {
+            Thing::Load => false,
+            Thing::Band => $this->situation->kit->bands === [],
+            Thing::Door => ! $place->hasAnchor(fromAbove: $this->rung->work->band?->anchor === 'door_top'),
+            default => ! $place->has($t),
+        }));
+    }
+
+    /** What this home lacks, in words; null when nothing does. */
+    public function lacks(): ?string
+    {
+        $names = array_map(
+            static fn (Thing $t): string => $t->label().($t->substitute() === null ? '' : ' (or '.$t->substitute().')'),
+            $this->missing(),
+        );
+
+        return $names === [] ? null : 'missing here: '.implode(', ', $names).'.';
+    }
+
+    /**
+     * What must be changed about the rung so that it fits, on these sides.
+     *
+     * @param  list<Side>  $sides
+     * @return list<Change> each once
+     */
+    public function changes(array $sides): array
+    {
+        $changes = [];
+        foreach ($sides as $side) {
+            foreach ($this->verdict($side)->changes ?? [] as $change) {
+                $changes[$change->code()] = $change;
+            }
+        }
+
+        return Verdict::furthest(array_values($changes));
+    }
+
+    /**
+     * What else must be changed where some changes were made before: nothing while they still suffice. A hold with one
+     * hand suffices where fingertips are asked for.
+     *
+     * @param  list<Side>  $sides
+     * @param  list<Change>  $made
+     * @return list<Change>
+     */
+    public function furtherChanges(array $sides, array $made): array
+    {
+        $known = array_map(static fn (Change $c): string => $c->code(), $made);
+        $further = [];
+        foreach ($sides as $side) {
+            $asMade = $this->demands()->onSide($side);
+            foreach ($made as $change) {
+                $asMade = $asMade->after($change);
+            }
+            $verdict = $this->situation->judge->verdict($asMade);
+            // Where what was made is in the way of what is asked for, today's changes say it from the beginning.
+            $asked = $verdict->isOut() ? $this->verdict($side)->changes ?? [] : $verdict->changes;
+            foreach ($asked as $change) {
+                if (! in_array($change->code(), $known, true)) {
+                    $further[$change->code()] = $change;
+                }
+            }
+        }
+
+        return array_values($further);
+    }
+
+    /** Every load this client can make and hold for this rung; null when it takes none. */
+    public function ladder(): ?Ladder
+    {
+        $holding = $this->rung->work->holding;
+
+        return $holding === null ? null : $this->ladderUpTo($holding, $this->situation->ladderTopG());
+    }
+
+    /**
+     * Can this load be made and held for this rung? Worked out only as far as the load goes: the plans of a whole
+     * clinic are asked this at once.
+     */
+    public function makes(int $loadG): bool
+    {
+        $holding = $this->rung->work->holding;
+        // Two steps of the ladder further, so that the same load stands for its ten grams as on the whole one.
+        $topG = min($this->situation->ladderTopG(), $loadG + 2 * MakeableLoads::MERGE_G);
+
+        return $holding !== null && $this->ladderUpTo($holding, $topG)->at($loadG) !== null;
+    }
+
+    private function ladderUpTo(Holding $holding, int $topG): Ladder
+    {
+        $side = $holding === Holding::OneHand ? $this->workingSide() : Side::Both;
+        $scope = new Scope($this->rung->demands->scope()->region, $side);
+
+        return $this->situation->ladder($holding, $side, $scope, $topG);
+    }
+
+    public function oneRepMax(): ?OneRepMax
+    {
+        return $this->situation->measures->oneRepMax($this->family->code);
+    }
+
+    /**
+     * The first test that the rung asks for and this client has not reached, in words; null when it is open as a
+     * start.
+     */
+    public function notYet(): ?string
+    {
+        foreach ($this->rung->needs as $code => $least) {
+            $test = Test::from($code);
+            $value = $this->situation->measures->value($test);
+            if ($value === null) {
+                return sprintf('%s not measured; %d %s opens it.', $test->label(), $least, $test->unit());
+            }
+            if ($value < $least) {
+                $has = rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
+
+                return sprintf('%s is %s; %d %s opens it.', $test->label(), $has, $least, $test->unit());
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Reason> how heavy the limb, the body or the seat is for this client, and what a load adds */
+    public function leverNotes(): array
+    {
+        $stepPct = $this->situation->envelope->atLeast(Field::StepPctMax, 10);
+
+        return LeverNotes::of($this->rung, $this->situation->client, $this->ladder(), $stepPct);
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Situation;
+
+use BuoyantStep\Core\Client\GripAid;
+use BuoyantStep\Core\Client\Profile;
+use BuoyantStep\Core\Client\TrainingLevel;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Exercises\Family;
+use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Fit\Judge;
+use BuoyantStep\Core\Kit\Holding;
+use BuoyantStep\Core\Kit\House;
+use BuoyantStep\Core\Kit\Kit;
+use BuoyantStep\Core\Kit\Ladder;
+use BuoyantStep\Core\Kit\MakeableLoads;
+use BuoyantStep\Core\Kit\Place;
+use BuoyantStep\Core\Limits\ClinicFigures;
+use BuoyantStep\Core\Limits\Envelope;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Measures\MeasureSet;
+use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
+use BuoyantStep\Core\Vocabulary\Material;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Side;
+use WeakMap;
+
+/** One client, one home, one day: the limits, and every rung as it stands here, each worked out once. */
+final class Situation
+{
+    /** Ladders reach the heaviest estimated 1RM of this client, within these bounds; no dose lies above it. */
+    private const LADDER_TOP_G = [8_000, 40_000];
+
+    public readonly Profile $client;
+
+    public readonly Day $on;
+
+    public readonly MeasureSet $measures;
+
+    public readonly Kit $kit;
+
+    public readonly Place $place;
+
+    public readonly Envelope $envelope;
+
+    public readonly Judge $judge;
+
+    /** @var array<string, array{int, Ladder}> how far each was worked out, and the ladder */
+    private array $ladders = [];
+
+    /** @var WeakMap<Rung, RungHere> each rung is asked about several times while a stair is drawn */
+    private WeakMap $rungs;
+
+    public function __construct(
+        Facts $facts,
+        House $house,
+        public readonly Catalogue $catalogue,
+        RuleBook $rules,
+        ClinicFigures $clinic = new ClinicFigures,
+    ) {
+        $this->client = $facts->client;
+        $this->on = $facts->on;
+        $this->measures = $facts->measures;
+        $this->kit = $house->kit;
+        $this->place = $house->place;
+        $this->envelope = $rules->envelope($facts, $clinic);
+        $this->judge = new Judge($this->envelope, $facts->client->function);
+        $this->rungs = new WeakMap;
+    }
+
+    public function at(Family $family, Rung $rung): RungHere
+    {
+        return $this->rungs[$rung] ??= new RungHere($this, $family, $rung);
+    }
+
+    public function facts(): Facts
+    {
+        return new Facts($this->client, $this->on, $this->measures);
+    }
+
+    /**
+     * Every load that this client can make and hold in this way, at least up to so many grams.
+     *
+     * @param  Side  $side  the hand that works
+     * @param  Scope  $scope  the part of the body that works
+     */
+    public function ladder(Holding $holding, Side $side, Scope $scope, int $topG): Ladder
+    {
+        $hand = $this->client->function->grip($side);
+        $aids = $this->aids($side, $scope);
+        $key = $holding->value.':'.$hand->value.':'.implode(',', array_column($aids, 'value'));
+        if (($this->ladders[$key][0] ?? -1) < $topG) {
+            $this->ladders[$key] = [$topG, MakeableLoads::ladder($this->kit, $holding, $topG, null, $hand, $aids)];
+        }
+
+        return $this->ladders[$key][1];
+    }
+
+    /**
+     * What this kit makes for this client in one way of holding, whatever the exercise: with the hand that can do more,
+     * and with the aids that may be worn.
+     *
+     * @param  int  $topG  loads of interest up to here, grams
+     */
+    public function kitLadder(Holding $holding, int $topG): Ladder
+    {
+        $sides = $holding === Holding::OneHand ? [Side::Right, Side::Left] : [Side::Both];
+        $ladders = array_map(fn (Side $side): Ladder => MakeableLoads::ladder(
+            $this->kit, $holding, $topG, null, $this->client->function->grip($side),
+            $this->aids($side, new Scope(Region::Upper, $side)),
+        ), $sides);
+        usort($ladders, static fn (Ladder $a, Ladder $b): int => count($b->loads) <=> count($a->loads));
+
+        return $ladders[0];
+    }
+
+    /** How far ladders are worked out for this client, grams. */
+    public function ladderTopG(): int
+    {
+        [$top, $most] = self::LADDER_TOP_G;
+        foreach ($this->measures->results as $result) {
+            $top = max($top, $result->oneRepMax->grams ?? 0);
+        }
+
+        return min($most, $top);
+    }
+
+    /** New to training, or a gentler first block that no clinician has called over. */
+    public function isInFirstBlock(): bool
+    {
+        return in_array($this->client->trainingLevel, [null, TrainingLevel::New], true)
+            || $this->envelope->is(ConditionTrait::FirstBlock);
+    }
+
+    public function isFragile(): bool
+    {
+        return $this->envelope->is(ConditionTrait::Fragile);
+    }
+
+    /** The side that starts and sets the pace: the weaker one, when the measures or a one-sided condition say which. */
+    public function leadingSide(): Side
+    {
+        $weaker = $this->measures->weakerSide();
+        if ($weaker !== null) {
+            return $weaker;
+        }
+        foreach ($this->client->conditions as $condition) {
+            if ($condition->side !== null && $condition->side !== Side::Both && $condition->inForce($this->on)) {
+                return $condition->side;
+            }
+        }
+
+        return Side::Left;
+    }
+
+    /** @return list<GripAid> what may hold in place of the fingers; no strap goes on skin that cannot feel */
+    private function aids(Side $side, Scope $scope): array
+    {
+        return $this->envelope->avoids(Material::TightStrap, $scope) === null
+            ? $this->client->function->aids($side)
+            : [];
+    }
+}

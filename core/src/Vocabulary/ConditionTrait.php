@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Vocabulary;
+
+/**
+ * What follows from a condition, or from who the client is, beside its limits. Whoever needs it asks for this, never
+ * for a code.
+ */
+enum ConditionTrait
+{
+    /**
+     * 80 or older, high falls risk, a broken vertebra, a failing heart, an opened breastbone, cancer under treatment,
+     * or alone and unable to rise from the floor.
+     */
+    case Fragile;
+
+    /** A gentler first block that no clinician has called over. */
+    case FirstBlock;
+
+    case KnownHypertension;
+
+    case LungDisease;
+
+    /** Weight that goes up fast is water. */
+    case HoldsFluid;
+
+    case FragileBone;
+
+    case UsesWheels;
+
+    case LongStandingJointPain;
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Vocabulary;
+
+/** What a hand must do to hold a thing, from nothing (worn, cuff, strap) to a pinch. */
+enum GripClass: string
+{
+    case None = 'none';
+    case Hook = 'hook';
+    case Soft = 'soft';
+    case Power = 'power';
+    case Pinch = 'pinch';
+
+    public function rank(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Vocabulary;
+
+enum Side: string
+{
+    case Both = 'both';
+    case Left = 'left';
+    case Right = 'right';
+
+    /** Does a limit on this side bind something done with that side? */
+    public function touches(self $other): bool
+    {
+        return $this === self::Both || $other === self::Both || $this === $other;
+    }
+}
