@@ -9,6 +9,7 @@ use App\Exceptions\QuietReport;
 use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShareProps;
+use App\Http\Middleware\ShowMasses;
 use App\Http\Middleware\TrustedHosts;
 use BuoyantStep\Core\Errors\CoreError;
 use Illuminate\Foundation\Application;
@@ -27,6 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend([SecurityHeaders::class, TrustedHosts::class]);
+        $middleware->append(ShowMasses::class);
         // What is in the browser's history is unreadable after sign-out.
         $middleware->web(append: [EncryptHistory::class, ShareProps::class, CleanInput::class]);
         $middleware->authenticateSessions();

@@ -9,8 +9,8 @@ use App\Models\ClientCondition;
 use App\Models\Decision;
 use App\Models\User;
 use App\Rows\BuildSituation;
+use BuoyantStep\Core\Client\BirthSymptom;
 use BuoyantStep\Core\Client\Condition;
-use BuoyantStep\Core\Client\Postpartum;
 use BuoyantStep\Core\Limits\Crossing;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\RuleBook;
@@ -78,7 +78,7 @@ final class ConfirmLoosening
 
     private function screenedAfterBirth(Client $client): void
     {
-        $symptoms = array_values(array_diff($client->birth_symptoms ?? [], [Postpartum::SYMPTOM_FREE_SCREEN]));
+        $symptoms = array_values(array_diff($client->birth_symptoms ?? [], [BirthSymptom::SymptomFreeScreen->value]));
         if ($symptoms !== []) {
             throw Refusal::at(
                 'rule',
@@ -88,6 +88,6 @@ final class ConfirmLoosening
                 ),
             );
         }
-        $client->update(['birth_symptoms' => [Postpartum::SYMPTOM_FREE_SCREEN]]);
+        $client->update(['birth_symptoms' => [BirthSymptom::SymptomFreeScreen->value]]);
     }
 }

@@ -130,7 +130,7 @@ final class DecideProposal
         if ($proposal->decision === 'stop' || StopSigns::isOpen($client)) {
             throw Refusal::at(
                 'proposal',
-                'A stop sign is open. Clear it first, with who looked and what was found; nothing else is decided '
+                'A red flag is open. Clear it first, with who looked and what was found; nothing else is decided '
                     .'until then.',
             );
         }
@@ -157,44 +157,42 @@ final class DecideProposal
                 throw Refusal::at('rung', 'This exercise is outside the limits of today.');
             }
         }
-        DB::transaction(function () use ($proposal, $by, $status, $dose, $reason, $client, $here): void {
+        $said = sprintf('%s: %s %s.', $here->rung->name, str_replace('_', ' ', $proposal->decision), $status);
+        DB::transaction(function () use ($proposal, $by, $status, $dose, $reason, $client, $here, $said): void {
             Client::query()->lockForUpdate()->findOrFail($client->id);
             // Again with the client locked: a sign that is logged at this moment is seen.
             self::assertNoStop($proposal, $client);
             // Decided once: of two clicks, or two people, the second finds nothing open.
-            if (
-                Proposal::query()->whereKey($proposal->id)->where(
-                    'status', Proposal::OPEN,
-                )->update(['status' => $status]) === 0
-            ) {
+            $open = Proposal::query()->whereKey($proposal->id)->where('status', Proposal::OPEN);
+            if ($open->update(['status' => $status]) === 0) {
                 throw Refusal::at('proposal', 'This proposal was decided already.');
             }
             $moves = $dose !== null && in_array($proposal->decision, ['step_up', 'ease'], true) || $status === 'edited';
             if ($dose !== null && $moves) {
-                $before = $this->desk->next(
-                    $client,
-                    $by,
-                    null,
-                    sprintf('%s: %s %s.', $here->rung->name, str_replace('_', ' ', $proposal->decision), $status),
-                );
-                $row = $this->desk->onDesk($client)->items()->where('family', $proposal->planItem->family)->first();
-                if ($row === null) {
-                    throw Refusal::at(
-                        'proposal', 'This exercise was taken out of the next version. Add it again first, or refuse.',
-                    );
-                }
-                $recipe = Drafter::recipe($here, PlanItemRow::goal($row), $dose);
-                $this->row($row, $proposal, $dose, $recipe, $here, $by);
-                Proposal::query()->whereKey($proposal->id)->update(
-                    ['taken' => json_encode($dose, JSON_THROW_ON_ERROR), 'plan_snapshot_id' => $before->id],
-                );
+                $this->take($proposal, $by, $dose, $here, $said);
             }
-            Decision::record($by, $client, 'proposal.'.$status, sprintf(
-                '%s: %s %s.', $here->rung->name, str_replace('_', ' ', $proposal->decision), $status,
-            ), [
+            Decision::record($by, $client, 'proposal.'.$status, $said, [
                 'proposal' => $proposal->id, 'proposed' => $proposal->dose, 'taken' => $dose?->jsonSerialize(),
             ], $reason);
         });
+    }
+
+    /** The dose that was decided for comes onto the desk, and what was there before can be had back. */
+    private function take(Proposal $proposal, User $by, Dose $dose, RungHere $here, string $said): void
+    {
+        $client = $proposal->client;
+        $before = $this->desk->next($client, $by, null, $said);
+        $row = $this->desk->onDesk($client)->items()->where('family', $proposal->planItem->family)->first();
+        if ($row === null) {
+            throw Refusal::at(
+                'proposal', 'This exercise was taken out of the next version. Add it again first, or refuse.',
+            );
+        }
+        $recipe = Drafter::recipe($here, PlanItemRow::goal($row), $dose);
+        $this->row($row, $proposal, $dose, $recipe, $here, $by);
+        Proposal::query()->whereKey($proposal->id)->update(
+            ['taken' => json_encode($dose, JSON_THROW_ON_ERROR), 'plan_snapshot_id' => $before->id],
+        );
     }
 
     private function row(

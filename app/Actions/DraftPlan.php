@@ -35,7 +35,7 @@ final class DraftPlan
             $plan = $client->plans()->create([
                 'version' => $this->desk->nextVersion($client),
                 'status' => Plan::DRAFT, 'revision' => $client->plan_revision,
-                'aim' => $wishes->aim, 'structure' => $wishes->structure, 'minutes' => $wishes->minutes,
+                'aim' => $wishes->aim->value, 'structure' => $wishes->structure->value, 'minutes' => $wishes->minutes,
                 'days' => $wishes->days,
                 'notes' => ['left' => $draft->left, 'trims' => $draft->trims],
                 'drafted_on' => (string) $situation->on,

@@ -15,9 +15,10 @@ use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Dose\DoseSense;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Plan\PlanFit;
+use BuoyantStep\Core\Plan\Structure;
 use Illuminate\Support\Facades\DB;
 
-/** Issues the draft: it must fit today's limits, have its clearance, and no open stop sign. */
+/** Issues the draft: it must fit today's limits, have its clearance, and no open red flag. */
 final class IssuePlan
 {
     /** Shorter than this is no reason that the record can stand on. House convention. */
@@ -45,43 +46,17 @@ final class IssuePlan
             // Asked with the client locked: a sign that is logged at this moment is seen.
             if (StopSigns::isOpen($client)) {
                 throw Refusal::at(
-                    'stop', 'A stop sign is open. Clear it on Review, with your reason, before a plan is issued.',
+                    'stop', 'A red flag is open. Clear it on Review, with your reason, before a plan is issued.',
                 );
             }
-            $plan = $client->plans()->where('status', Plan::DRAFT)->with('items')->lockForUpdate()->first();
-            if ($plan === null) {
-                throw Refusal::at('plan', 'There is no draft to issue. Draft a plan first.');
-            }
-            if ($plan->items->isEmpty()) {
-                throw Refusal::at('plan', 'A plan needs at least one exercise.');
-            }
-            $fit = new PlanFit($situation);
-            $planned = PlanItemRow::all($plan, $this->catalogue);
-            $breaches = $fit->breaches($planned);
-            if ($breaches !== []) {
-                throw Refusal::at('plan', 'This plan does not fit the limits: '.$breaches[0]);
-            }
-            $minutes = $fit->minutes($planned, $plan->structure);
-            $long = $minutes > DoseSense::TIMES_ITS_MINUTES * $plan->minutes;
-            if ($long && mb_strlen(trim((string) $reason)) < self::REASON_LENGTH) {
-                throw Refusal::at(
-                    'issue_reason',
-                    sprintf(
-                        'This session takes %d minutes, and %d were asked for. Take something out, or say why it is '
-                            .'issued all the same, for example: splits it over the day.',
-                        $minutes,
-                        $plan->minutes,
-                    ),
-                );
-            }
+            $plan = self::draft($client);
+            $minutes = $this->minutesWhenFit($plan, new PlanFit($situation));
+            $long = self::isLong($plan, $minutes, $reason);
             $client->plans()->where('status', Plan::ISSUED)->update(['status' => Plan::SUPERSEDED]);
-            $plan->update(
-                [
-                    'status' => Plan::ISSUED, 'revision' => $client->plan_revision,
-                    'issued_on' => (string) $situation->on, 'issued_by' => $by->id,
-                    'issue_reason' => $long ? $reason : null,
-                ],
-            );
+            $plan->update([
+                'status' => Plan::ISSUED, 'revision' => $client->plan_revision, 'issued_on' => (string) $situation->on,
+                'issued_by' => $by->id, 'issue_reason' => $long ? $reason : null,
+            ]);
             // What is handed out is not taken back by a button.
             PlanSnapshot::query()->where('client_id', $client->id)->delete();
             $this->review->afterIssue($client, $plan);
@@ -96,5 +71,48 @@ final class IssuePlan
 
             return $plan;
         });
+    }
+
+    private function minutesWhenFit(Plan $plan, PlanFit $fit): int
+    {
+        $planned = PlanItemRow::all($plan, $this->catalogue);
+        $breaches = $fit->breaches($planned);
+        if ($breaches !== []) {
+            throw Refusal::at('plan', 'This plan does not fit the limits: '.$breaches[0]);
+        }
+
+        return $fit->minutes($planned, Structure::from($plan->structure));
+    }
+
+    private static function draft(Client $client): Plan
+    {
+        $plan = $client->plans()->where('status', Plan::DRAFT)->with('items')->lockForUpdate()->first();
+        if ($plan === null) {
+            throw Refusal::at('plan', 'There is no draft to issue. Draft a plan first.');
+        }
+        if ($plan->items->isEmpty()) {
+            throw Refusal::at('plan', 'A plan needs at least one exercise.');
+        }
+
+        return $plan;
+    }
+
+    /** Does the session take longer than was asked for? Then only with a reason. */
+    private static function isLong(Plan $plan, int $minutes, ?string $reason): bool
+    {
+        $long = $minutes > DoseSense::TIMES_ITS_MINUTES * $plan->minutes;
+        if ($long && mb_strlen(trim((string) $reason)) < self::REASON_LENGTH) {
+            throw Refusal::at(
+                'issue_reason',
+                sprintf(
+                    'This session takes %d minutes, and %d were asked for. Take something out, or say why it is '
+                        .'issued all the same, for example: splits it over the day.',
+                    $minutes,
+                    $plan->minutes,
+                ),
+            );
+        }
+
+        return $long;
     }
 }

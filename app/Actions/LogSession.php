@@ -126,6 +126,29 @@ final class LogSession
             // Sent again after it was corrected: it was kept the first time.
             return $log;
         }
+        self::assertSameStart($log, $plan, $corrects);
+        if (! $source->mayCorrect($log->source)) {
+            $this->keepEarlier($log, $by, $source, $hash, ['session' => $session, 'items' => $items], inForce: false);
+
+            return $log;
+        }
+        if ($log->hasOpenStopSign() && $session['stop_sign'] === null) {
+            throw Refusal::at(
+                'stop_sign',
+                sprintf(
+                    'A red flag stands on record: %s. It is not corrected away; on Review say who looked and what '
+                        .'was found.',
+                    $log->stop_sign,
+                ),
+            );
+        }
+        $this->correct($log, $client, $by, $plan, $session, $items, $source, $hash);
+
+        return $log;
+    }
+
+    private static function assertSameStart(SessionLog $log, Plan $plan, ?int $corrects): void
+    {
         if ($corrects !== null && $corrects !== $log->version) {
             throw Refusal::at(
                 'version',
@@ -138,24 +161,6 @@ final class LogSession
                 'plan_id', 'This session was done on another version of the plan. Open it on Log and correct it there.',
             );
         }
-        if (! $source->mayCorrect($log->source)) {
-            $this->keepEarlier($log, $by, $source, $hash, ['session' => $session, 'items' => $items], inForce: false);
-
-            return $log;
-        }
-        if ($log->hasOpenStopSign() && $session['stop_sign'] === null) {
-            throw Refusal::at(
-                'stop_sign',
-                sprintf(
-                    'A stop sign stands on record: %s. It is not corrected away; on Review say who looked and what '
-                        .'was found.',
-                    $log->stop_sign,
-                ),
-            );
-        }
-        $this->correct($log, $client, $by, $plan, $session, $items, $source, $hash);
-
-        return $log;
     }
 
     /**

@@ -57,19 +57,7 @@ final class SaveScreen
                 ),
                 'height_mm' => (int) round((is_numeric($input['height_cm']) ? (float) $input['height_cm'] : 0) * 10),
             ])->save();
-            $client->conditions()->delete();
-            foreach (is_array($input['conditions']) ? $input['conditions'] : [] as $condition) {
-                $row = is_array($condition) ? $condition : [];
-                $client->conditions()->create(
-                    [
-                        'code' => $row['code'] ?? '',
-                        'side' => $row['side'] ?? null,
-                        'since' => $row['since'] ?? null,
-                        'until' => $row['until'] ?? null,
-                        'details' => ConditionDetails::fromForm($row['details'] ?? [], $row['numbers'] ?? []),
-                    ],
-                );
-            }
+            self::conditions($client, $input['conditions']);
             $client->load('conditions', 'clinic');
             $this->assertPlausible($client);
             $this->clearance($client, $by, $input['clearance'] ?? null);
@@ -80,6 +68,23 @@ final class SaveScreen
 
             return $client;
         });
+    }
+
+    private static function conditions(Client $client, mixed $conditions): void
+    {
+        $client->conditions()->delete();
+        foreach (is_array($conditions) ? $conditions : [] as $condition) {
+            $row = is_array($condition) ? $condition : [];
+            $client->conditions()->create(
+                [
+                    'code' => $row['code'] ?? '',
+                    'side' => $row['side'] ?? null,
+                    'since' => $row['since'] ?? null,
+                    'until' => $row['until'] ?? null,
+                    'details' => ConditionDetails::fromForm($row['details'] ?? [], $row['numbers'] ?? []),
+                ],
+            );
+        }
     }
 
     /**

@@ -7,7 +7,8 @@ namespace App\Actions;
 use App\Models\Clinic;
 use App\Models\Decision;
 use App\Models\User;
-use BuoyantStep\Core\Client\Schools;
+use BuoyantStep\Core\Progress\Progression;
+use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Units\MassUnit;
 use Illuminate\Support\Facades\DB;
 
@@ -27,14 +28,15 @@ final class SetClinicDefault
             }
             $now->update(['schools' => array_filter([...($now->schools ?? []), $code => $choice])]);
             $clinic->refresh();
+            $question = Progression::questions(SchoolBook::all())[$code];
             Decision::record(
                 $by,
                 $now,
                 'school',
                 sprintf(
                     '%s: %s.',
-                    Schools::ALL[$code]['ask'],
-                    $choice === null ? 'default' : Schools::ALL[$code]['choices'][$choice],
+                    $question['ask'],
+                    $choice === null ? 'default' : $question['choices'][$choice],
                 ),
             );
         });

@@ -12,6 +12,7 @@ use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Client\Sex;
 use BuoyantStep\Core\Limits\ClinicFigures;
 use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Units\Day;
@@ -39,18 +40,7 @@ final class SetFigure
     ): void {
         $limits = $this->limits($clinic, $rule, $field);
         if ($value === null) {
-            DB::transaction(function () use ($clinic, $by, $rule, $field, $seen): void {
-                self::assertAsSeen($clinic, $rule, $field, $seen);
-                ClinicFigure::query()->where(
-                    ['clinic_id' => $clinic->id, 'rule' => $rule, 'field' => $field],
-                )->delete();
-                Decision::record(
-                    $by,
-                    $clinic,
-                    'rulebook.default',
-                    sprintf('%s, %s: back to the default.', $rule, str_replace('_', ' ', $field)),
-                );
-            });
+            $this->toDefault($clinic, $by, $rule, $field, $seen);
 
             return;
         }
@@ -58,6 +48,42 @@ final class SetFigure
         if ($value < $min || $value > $max) {
             throw Refusal::at('value', sprintf('This figure must be from %d to %d.', $min, $max));
         }
+        $loosens = self::loosens($limits, $value, $reason);
+        DB::transaction(function () use ($clinic, $by, $rule, $field, $value, $loosens, $reason, $seen): void {
+            self::assertAsSeen($clinic, $rule, $field, $seen);
+            Decision::record(
+                $by,
+                $clinic,
+                $loosens ? 'rulebook.loosened' : 'rulebook.tightened',
+                sprintf('%s: %d.', self::named($rule, $field), $value),
+                ['rule' => $rule, 'field' => $field, 'value' => $value],
+                $reason,
+            );
+            ClinicFigure::query()->updateOrCreate(
+                ['clinic_id' => $clinic->id, 'rule' => $rule, 'field' => $field],
+                ['user_id' => $by->id, 'value' => $value, 'loosens' => $loosens, 'reason' => $reason],
+            );
+        });
+    }
+
+    private function toDefault(Clinic $clinic, User $by, string $rule, string $field, ?int $seen): void
+    {
+        DB::transaction(function () use ($clinic, $by, $rule, $field, $seen): void {
+            self::assertAsSeen($clinic, $rule, $field, $seen);
+            ClinicFigure::query()->where(['clinic_id' => $clinic->id, 'rule' => $rule, 'field' => $field])->delete();
+            Decision::record($by, $clinic, 'rulebook.default', self::named($rule, $field).': back to the default.');
+        });
+    }
+
+    /** The figure as a clinician knows it: the condition and the field, in words. */
+    private static function named(string $rule, string $field): string
+    {
+        return sprintf('%s, %s', RuleBook::standard()->labels()[$rule] ?? $rule, lcfirst(Field::from($field)->label()));
+    }
+
+    /** @param  list<Limit>  $limits */
+    private static function loosens(array $limits, int $value, ?string $reason): bool
+    {
         // A rule may limit a field in steps. A figure that tightens one of them is a tightening, and the core then
         // leaves the tighter steps alone; one that only loosens is a loosening.
         $tightens = array_filter(
@@ -72,21 +98,8 @@ final class SetFigure
                     .'date.',
             );
         }
-        DB::transaction(function () use ($clinic, $by, $rule, $field, $value, $loosens, $reason, $seen): void {
-            self::assertAsSeen($clinic, $rule, $field, $seen);
-            Decision::record(
-                $by,
-                $clinic,
-                $loosens ? 'rulebook.loosened' : 'rulebook.tightened',
-                sprintf('%s, %s: %d.', $rule, str_replace('_', ' ', $field), $value),
-                ['rule' => $rule, 'field' => $field, 'value' => $value],
-                $reason,
-            );
-            ClinicFigure::query()->updateOrCreate(
-                ['clinic_id' => $clinic->id, 'rule' => $rule, 'field' => $field],
-                ['user_id' => $by->id, 'value' => $value, 'loosens' => $loosens, 'reason' => $reason],
-            );
-        });
+
+        return $loosens;
     }
 
     /** One writer of the rulebook at a time, and none over a figure that somebody else has set since. */

@@ -12,7 +12,7 @@ use App\Models\User;
 use BuoyantStep\Core\Units\Day;
 use Illuminate\Support\Facades\DB;
 
-/** Stop signs that nobody has cleared: they hold everything back, and only a recorded clearance lifts them. */
+/** Red flags that nobody has cleared: they hold everything back, and only a recorded clearance lifts them. */
 final class StopSigns
 {
     public function __construct(private readonly WorkOutReview $review)
@@ -42,7 +42,7 @@ final class StopSigns
             Client::query()->lockForUpdate()->findOrFail($client->id);
             $logs = self::logs($client);
             if ($logs->isEmpty()) {
-                throw Refusal::at('reason', 'No stop sign is open.');
+                throw Refusal::at('reason', 'No red flag is open.');
             }
             foreach ($logs as $log) {
                 $log->update(['stop_cleared_at' => now()]);
@@ -50,7 +50,7 @@ final class StopSigns
                     $by,
                     $client,
                     'stop.cleared',
-                    sprintf('Stop sign of %s cleared: %s.', Day::of($log->done_on)->label(), $log->stop_sign),
+                    sprintf('Red flag of %s cleared: %s.', Day::of($log->done_on)->label(), $log->stop_sign),
                     ['log' => $log->id],
                     $reason,
                 );
@@ -72,7 +72,7 @@ final class StopSigns
                 'client_id', $client->id,
             )->whereNotNull('stop_sign')->whereNotNull('stop_cleared_at')->lockForUpdate()->findOrFail($log);
             $found->update(['stop_cleared_at' => null]);
-            $says = sprintf('Stop sign of %s is open again: %s.', Day::of($found->done_on)->label(), $found->stop_sign);
+            $says = sprintf('Red flag of %s is open again: %s.', Day::of($found->done_on)->label(), $found->stop_sign);
             Decision::record($by, $client, 'stop.reopened', $says, ['log' => $found->id]);
             $this->review->run($client, lcfirst($says));
         });

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use BuoyantStep\Core\Gate\Readings;
+use BuoyantStep\Core\Gate\Vital;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Range;
 
 /** The devices a gateway may speak for, what each reads, and the units it may use. */
 enum DeviceKind: string
@@ -34,18 +36,18 @@ enum DeviceKind: string
     /**
      * Field to the plausible range in our unit; a value outside is a fault, never a reading.
      *
-     * @return array<string, array{float, float}>
+     * @return array<string, Range>
      */
     public function fields(): array
     {
         return match ($this) {
-            self::Cuff => array_intersect_key(Readings::RANGES, ['sbp' => 1, 'dbp' => 1, 'heart_rate' => 1]),
-            self::Oximeter => array_intersect_key(Readings::RANGES, ['spo2' => 1, 'heart_rate' => 1]),
-            self::HeartStrap => array_intersect_key(Readings::RANGES, ['heart_rate' => 1]),
-            self::GlucoseMeter => array_intersect_key(Readings::RANGES, ['glucose_mmol' => 1]),
-            self::Thermometer => array_intersect_key(Readings::RANGES, ['temp_c' => 1]),
-            self::Dynamometer => ['grip_kg' => [0, 90]],
-            self::LuggageScale => ['mass_kg' => [0.01, 60]],
+            self::Cuff => self::vitals(Vital::Systolic, Vital::Diastolic, Vital::HeartRate),
+            self::Oximeter => self::vitals(Vital::Saturation, Vital::HeartRate),
+            self::HeartStrap => self::vitals(Vital::HeartRate),
+            self::GlucoseMeter => self::vitals(Vital::Glucose),
+            self::Thermometer => self::vitals(Vital::Temperature),
+            self::Dynamometer => ['grip_kg' => new Range(0, 90)],
+            self::LuggageScale => ['mass_kg' => new Range(0.01, 60)],
         };
     }
 
@@ -65,5 +67,47 @@ enum DeviceKind: string
                 'kg' => $same, 'lb' => static fn (float $lb): float => round($lb * Mass::GRAMS_PER_POUND / 1000, 2),
             ],
         };
+    }
+
+    /** @return array<string, Range> */
+    private static function vitals(Vital ...$vitals): array
+    {
+        $ranges = [];
+        foreach ($vitals as $vital) {
+            $ranges[$vital->value] = $vital->range();
+        }
+
+        return $ranges;
+    }
+
+    /** "Systolic pressure, mmHg" */
+    public static function fieldLabel(string $field): string
+    {
+        $vital = Vital::tryFrom($field);
+
+        return match (true) {
+            $vital !== null => $vital->label().', '.$vital->unit(),
+            $field === 'grip_kg' => 'Grip, kg',
+            default => 'Mass, kg',
+        };
+    }
+
+    /**
+     * What a device sent, in words: "systolic pressure 152 mmHg, diastolic pressure 90 mmHg".
+     *
+     * @param  array<string, int|float>  $values
+     */
+    public static function say(array $values): string
+    {
+        $says = [];
+        foreach ($values as $key => $value) {
+            $says[] = match ($key) {
+                'grip_kg' => 'grip '.$value.' kg',
+                'mass_kg' => Mass::say($value * 1000),
+                default => Vital::tryFrom($key)?->say((float) $value) ?? '',
+            };
+        }
+
+        return implode(', ', $says);
     }
 }

@@ -13,7 +13,17 @@ use Random\Randomizer;
  */
 final class StandIn
 {
-    public const FAULTS = ['none', 'implausible', 'stale', 'low_battery', 'dropped'];
+    /** Fault to its name. */
+    public const FAULTS = [
+        'none' => 'no fault', 'implausible' => 'implausible', 'stale' => '45 minutes old',
+        'low_battery' => 'battery low', 'dropped' => 'lost on the way',
+    ];
+
+    /** What a healthy adult at rest might read: where the bench begins. */
+    private const USUAL = [
+        'sbp' => 132, 'dbp' => 78, 'heart_rate' => 72, 'spo2' => 96, 'glucose_mmol' => 6.4, 'temp_c' => 36.6,
+        'grip_kg' => 22, 'mass_kg' => 2.5,
+    ];
 
     /** Standard deviation of repeated readings, per field, in our units. House estimates for consumer devices. */
     private const NOISE = [
@@ -28,9 +38,19 @@ final class StandIn
         $this->random = new Randomizer(new Mt19937($seed));
     }
 
+    /** @return list<array{key: string, label: string, start: string}> what a device of this kind measures */
+    public static function fields(DeviceKind $kind): array
+    {
+        return array_map(static fn (string $f): array => [
+            'key' => $f, 'label' => 'True '.lcfirst(DeviceKind::fieldLabel($f)), 'start' => (string) self::USUAL[$f],
+        ], array_keys($kind->fields()));
+    }
+
     /**
      * @param  array<string, float>  $true  field to the value the device would find without noise
-     * @return array<string, mixed>|null the gateway's payload; null when the reading is lost on the way
+     * @return array{
+     *     values: array<string, float>, ...
+     * }|null the gateway's payload; null when the reading is lost on the way
      */
     public function read(array $true, string $fault, int $clientId, string $at, string $key): ?array
     {

@@ -78,16 +78,14 @@ final class TakeReading
             );
         $values = [];
         $faults = [];
-        foreach ($kind->fields() as $field => [$min, $max]) {
+        foreach ($kind->fields() as $field => $range) {
             if (! isset($given->values[$field])) {
                 continue;
             }
             // A pulse comes in beats whatever the unit of the main reading is.
             $values[$field] = $field === 'heart_rate' ? $given->values[$field] : $convert($given->values[$field]);
-            if ($values[$field] < $min || $values[$field] > $max) {
-                $faults[] = sprintf(
-                    '%s of %s is not plausible', str_replace('_', ' ', $field), round($values[$field], 2),
-                );
+            if ($values[$field] < $range->min || $values[$field] > $range->max) {
+                $faults[] = DeviceKind::say([$field => round($values[$field], 2)]).' is not plausible';
             }
         }
         if ($values === []) {
@@ -100,7 +98,7 @@ final class TakeReading
             );
         }
         if (isset($values['sbp'], $values['dbp']) && $values['dbp'] >= $values['sbp']) {
-            $faults[] = 'the lower pressure is not below the upper';
+            $faults[] = 'the diastolic pressure is not below the systolic';
         }
 
         return [$values, $faults];

@@ -33,6 +33,7 @@ use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Sign;
 use ErrorException;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use TypeError;
 use UnexpectedValueException;
@@ -54,7 +55,26 @@ final class FindNeeds
     {
         $today = $clinic->today();
         $clinic->loadMissing('figures');
-        $clients = Client::query()->where('clinic_id', $clinic->id)
+        $rows = [];
+        $quiet = [];
+        foreach (self::clients($clinic, $today) as $client) {
+            $client->setRelation('clinic', $clinic);
+            $row = $this->row($client, $today);
+            if ($row['mark'] === 'quiet') {
+                $quiet[] = $row;
+            } else {
+                $rows[] = $row;
+            }
+        }
+        usort($rows, static fn (array $a, array $b): int => [$a['rank'], $a['name']] <=> [$b['rank'], $b['name']]);
+
+        return ['rows' => $rows, 'quiet' => $quiet];
+    }
+
+    /** @return Collection<int, Client> with all that a need may ask for, in a fixed number of queries */
+    private static function clients(Clinic $clinic, Day $today): Collection
+    {
+        return Client::query()->where('clinic_id', $clinic->id)
             ->with([...array_diff(BuildSituation::RELATIONS, ['clinic.figures']), 'clearances'])
             ->with(
                 [
@@ -87,20 +107,6 @@ final class FindNeeds
                 ],
             )
             ->get();
-        $rows = [];
-        $quiet = [];
-        foreach ($clients as $client) {
-            $client->setRelation('clinic', $clinic);
-            $row = $this->row($client, $today);
-            if ($row['mark'] === 'quiet') {
-                $quiet[] = $row;
-            } else {
-                $rows[] = $row;
-            }
-        }
-        usort($rows, static fn (array $a, array $b): int => [$a['rank'], $a['name']] <=> [$b['rank'], $b['name']]);
-
-        return ['rows' => $rows, 'quiet' => $quiet];
     }
 
     /** @return array{mark: string, rank: int, name: string}&array<string, mixed> */

@@ -26,7 +26,7 @@ final class ReadHistory
             $day = Day::of($log->done_on);
             $item = $log->items->first(static fn (LogItem $i): bool => $i->family === $family && $i->rung === $rung);
             if ($item === null) {
-                // A stop sign or a session called off concerns every exercise, whether it was reached or not.
+                // A red flag or a session called off concerns every exercise, whether it was reached or not.
                 if ($log->hasOpenStopSign() || $log->skipped !== null) {
                     $history[] = new Performed($day, [], stopSign: $log->hasOpenStopSign(), skipped: $log->skipped);
                 }

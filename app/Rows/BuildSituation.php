@@ -16,6 +16,8 @@ use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\BandForm;
+use BuoyantStep\Core\Kit\BandMaterial;
 use BuoyantStep\Core\Kit\Carrier;
 use BuoyantStep\Core\Kit\House;
 use BuoyantStep\Core\Kit\Kit;
@@ -27,6 +29,8 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Measures\Result;
+use BuoyantStep\Core\Plan\Aim;
+use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
@@ -54,7 +58,9 @@ final class BuildSituation
 
     public function wishes(Client $client): Wishes
     {
-        return new Wishes($client->aim, $client->days, $client->minutes, $client->structure);
+        return new Wishes(
+            Aim::from($client->aim), $client->days, $client->minutes, Structure::from($client->structure),
+        );
     }
 
     /**
@@ -64,14 +70,6 @@ final class BuildSituation
      */
     public function openForm(Client $client): array
     {
-        $function = array_filter([
-            'grip' => array_filter(['left' => $client->grip_left, 'right' => $client->grip_right]),
-            'aids' => array_filter($client->aids ?? []),
-            'standing' => $client->standing,
-            'floor_transfer' => $client->floor_transfer,
-            'home' => $client->home,
-        ]);
-
         return array_filter([
             'birth_date' => $client->birth_date,
             'sex' => $client->sex,
@@ -93,20 +91,33 @@ final class BuildSituation
             'usual' => array_filter(
                 [...($client->usual ?? []), 'pain' => $client->usual_pain], static fn (mixed $v): bool => $v !== null,
             ),
-            'function' => $function === [] ? null : $function,
-            'schools' => array_filter(
-                [
-                    ...($client->clinic->schools ?? []),
-                    ...array_filter(
-                        [
-                            'pain' => $client->pain_school, 'pregnancy_supine' => $client->supine_school,
-                            'fragile_bone' => $client->bone_school,
-                        ],
-                    ),
-                ],
-            ),
+            'function' => self::functions($client),
+            'schools' => self::schools($client),
             'training' => array_filter(['level' => $client->training_level, 'since' => $client->training_since]),
         ], static fn (mixed $v): bool => $v !== null && $v !== []);
+    }
+
+    /** @return array<string, mixed> what was asked about the hands, standing and the home */
+    private static function functions(Client $client): array
+    {
+        return array_filter([
+            'grip' => array_filter(['left' => $client->grip_left, 'right' => $client->grip_right]),
+            'aids' => array_filter($client->aids ?? []),
+            'standing' => $client->standing,
+            'floor_transfer' => $client->floor_transfer,
+            'home' => $client->home,
+        ]);
+    }
+
+    /** @return array<string, string> the clinic's choices, and over them the client's own */
+    private static function schools(Client $client): array
+    {
+        $own = [
+            'pain' => $client->pain_school, 'pregnancy_supine' => $client->supine_school,
+            'fragile_bone' => $client->bone_school,
+        ];
+
+        return array_filter([...($client->clinic->schools ?? []), ...array_filter($own)]);
     }
 
     private function figures(Clinic $clinic): ClinicFigures
@@ -193,8 +204,8 @@ final class BuildSituation
             'b'.$row->id,
             $row->label,
             Band::fromPulls((float) $row->rest_mm, $pulls, (float) $row->max_elongation_pct),
-            $row->material,
-            $row->form,
+            BandMaterial::from($row->material),
+            BandForm::from($row->form),
         );
     }
 }

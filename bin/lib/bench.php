@@ -9,9 +9,11 @@ use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Carrier;
 use BuoyantStep\Core\Kit\Holding;
+use BuoyantStep\Core\Kit\House;
 use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\MakeableLoads;
 use BuoyantStep\Core\Kit\Piece;
+use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Measures\MeasureSet;
@@ -94,7 +96,9 @@ printf(
     'whole draft for one client',
     timed(
         static fn () => (
-            new Drafter(new Situation($client, $on, $measures, $kitOf(6), Catalogue::standard(), $rules))
+            new Drafter(new Situation(
+                new Facts($client, $on, $measures), new House($kitOf(6), new Place), Catalogue::standard(), $rules,
+            ))
         )->draft(new Wishes(minutes: 30)),
         $rounds,
     ),

@@ -145,12 +145,12 @@ it('edits a proposal by key, keeps a wrong load in the box, and takes one as the
 
 it('keeps a client stopped until somebody says who looked and what was found', function (): void {
     $chrome = $this->chrome;
-    $chrome->visit('/clients/5/review')->see('Stop sign on')->see(
-        'Nothing is decided until the stop sign is cleared',
-    )->press('Clear the stop sign')->see('Say who examined it and what was found.');
+    $chrome->visit('/clients/5/review')->see('Red flag on')->see(
+        'Nothing is decided until the red flag is cleared',
+    )->press('Clear the red flag')->see('Say who examined it and what was found.');
     $chrome->fill(
         'Cleared by whom, and what was found', 'Dr Amari, pressure tablets halved',
-    )->press('Clear the stop sign')->see('Stop sign cleared.')->gone('Nothing resumes until');
+    )->press('Clear the red flag')->see('Red flag cleared.')->gone('Nothing resumes until');
     $chrome->see('Dr Amari, pressure tablets halved');
     $chrome->visit('/')->see('need you')->gone('Nothing resumes until you clear it');
 });
@@ -281,7 +281,7 @@ it('logs a whole session at one press, corrects one number, and asks for what on
             'Everything done, to the top of each range',
         );
         $efforts = static fn (): array => $chrome->driver->findElements(
-            WebDriverBy::cssSelector('input[aria-label$="effort, 0-10"]'),
+            WebDriverBy::cssSelector('input[aria-label$="RPE, 0-10"]'),
         );
         $chrome->until(static fn (): bool => count($efforts()) >= 5, 'the effort boxes');
         // The effort was not guessed: each exercise still asks for it.

@@ -33,7 +33,7 @@ it('takes a client from the first question to the next dose', function (): void 
         $chrome->fill('Birth date', '1950-02-28')->press('Save and measure')->see('Screen saved. Next: measure.');
 
         // The limits are in the margin from here on, each with who set it.
-        $chrome->see('Effort up to 7 of 10')->see('Left leg: no deep knee bend under load');
+        $chrome->see('RPE up to 7 of 10')->see('Left leg: no deep knee bend under load');
 
         // Measure.
         $chrome->fill(
@@ -89,12 +89,12 @@ it('takes a client from the first question to the next dose', function (): void 
             );
             $chrome->until(
                 fn (): bool => count(
-                    $chrome->driver->findElements(WebDriverBy::cssSelector('input[aria-label$="effort, 0-10"]')),
+                    $chrome->driver->findElements(WebDriverBy::cssSelector('input[aria-label$="RPE, 0-10"]')),
                 ) >= 5,
                 'the effort boxes',
             );
             foreach ($chrome->driver->findElements(
-                WebDriverBy::cssSelector('input[aria-label$="effort, 0-10"]'),
+                WebDriverBy::cssSelector('input[aria-label$="RPE, 0-10"]'),
             ) as $box) {
                 $box->sendKeys($n === 0 ? '4' : '4');
             }

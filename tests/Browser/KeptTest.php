@@ -189,11 +189,11 @@ it('says on the paper itself that a sheet is a draft, out of date, or stopped', 
             .'getComputedStyle(p).position === "fixed").slice(0, 4).map((p) => p.innerText).join(" ")',
     );
     // Somebody may have cleared it earlier on: then it was by mistake.
-    $chrome->visit('/clients/5/review')->see('Stop sign o');
+    $chrome->visit('/clients/5/review')->see('Red flag o');
     if (str_contains($chrome->text(), 'Open it again')) {
         $chrome->press('Open it again')->see('open again.');
     }
-    foreach (['/clients/5/sheet' => 'STOP SIGN OPEN', '/clients/7/sheet' => 'DRAFT'] as $path => $mark) {
+    foreach (['/clients/5/sheet' => 'RED FLAG OPEN', '/clients/7/sheet' => 'DRAFT'] as $path => $mark) {
         $chrome->visit($path)->see($mark);
         $chrome->printed();
         expect($shown())->toContain($mark)

@@ -33,7 +33,9 @@ it('checks at the gate with a bad cuff reading and a second look, from the devic
         $bench = static function (string $fault, string $sbp) use ($chrome): void {
             $chrome->visit('/bench')->choose('Client', 'Rune Castellanos')->fill(
                 'Gateway token', DemoAccounts::GATEWAY_TOKEN,
-            )->tick($fault, 'Fault')->fill('True sbp', $sbp)->fill('True dbp', '84')->press('Read and send');
+            )->tick($fault, 'Fault')->fill('True systolic pressure, mmHg', $sbp)->fill(
+                'True diastolic pressure, mmHg', '84',
+            )->press('Read and send');
         };
         $bench('implausible', '150');
         $chrome->see('not plausible');
@@ -42,10 +44,12 @@ it('checks at the gate with a bad cuff reading and a second look, from the devic
         $chrome->visit('/clients/6/gate')->see('not used')->press('use')->press('Check')->see(
             'Sit quietly for 5 minutes',
         )->see('Again in');
-        $chrome->fill('Upper pressure, mmHg', '500')->press('Check')->see('Not plausible: it must be from 40 to 300.');
+        $chrome->fill('Systolic pressure, mmHg', '500')->press('Check')->see(
+            'Not plausible: it must be from 40 to 300.',
+        );
         $chrome->fill(
-            'Upper pressure, mmHg', '150',
-        )->fill('Lower pressure, mmHg', '84')->tick('this is the second look')->press('Check');
+            'Systolic pressure, mmHg', '150',
+        )->fill('Diastolic pressure, mmHg', '84')->tick('this is the second look')->press('Check');
         $chrome->until(
             fn (): bool => str_contains(
                 $chrome->driver->findElement(

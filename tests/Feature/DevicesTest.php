@@ -6,6 +6,7 @@ use App\Devices\DeviceKind;
 use App\Devices\StandIn;
 use App\Models\DeviceReading;
 use App\Models\GatewayToken;
+use BuoyantStep\Core\Units\Range;
 use Illuminate\Testing\TestResponse;
 use Tests\Feature\Support\Scene;
 
@@ -64,7 +65,7 @@ it('keeps what cannot be trusted, says so, and never offers it', function (
     expect($reading['usable'])->toBe($status === 'fresh')->and((string) $reading['note'])->toContain($note);
 })->with([
     'a pressure nobody has' => [['values' => ['sbp' => 1180, 'dbp' => 77]], 'implausible', 'not plausible'],
-    'crossed pressures' => [['values' => ['sbp' => 80, 'dbp' => 95]], 'implausible', 'not below the upper'],
+    'crossed pressures' => [['values' => ['sbp' => 80, 'dbp' => 95]], 'implausible', 'not below the systolic'],
     'eleven minutes old' => [['minutes' => -11], 'stale', 'not used'],
     'nine minutes old' => [['minutes' => -9], 'fresh', ''],
     'from a clock far ahead' => [['minutes' => 9], 'stale', 'not used'],
@@ -102,12 +103,13 @@ it('refuses a delivery that is not whole', function (array $with, string $field)
 );
 
 it('simulates each device with noise around the truth, the same for the same seed', function (DeviceKind $kind): void {
-    $true = array_map(static fn (array $r): float => ($r[0] + $r[1]) / 2, $kind->fields());
+    $true = array_map(static fn (Range $r): float => ($r->min + $r->max) / 2, $kind->fields());
     $read = static fn (int $seed): ?array => (new StandIn($kind, $seed))->read(
         $true, 'none', 1, '2026-11-25T10:00:00Z', 'key-000001',
     );
     expect($read(1))->toBe($read(1))->and($read(1)['values'])->not->toBe($read(2)['values']);
-    foreach ($kind->fields() as $field => [$min, $max]) {
+    foreach ($kind->fields() as $field => $range) {
+        [$min, $max] = [$range->min, $range->max];
         $mean = array_sum(array_map(static fn (int $s): float => $read($s)['values'][$field], range(1, 200))) / 200;
         expect($mean)->toEqualWithDelta($true[$field], 1.0)
             ->and($mean)->toBeGreaterThan($min)->toBeLessThan($max);

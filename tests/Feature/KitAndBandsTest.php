@@ -88,11 +88,11 @@ it('says where to stand for what the measures suggest, or for what is typed', fu
     $typed = $ask(['kgf' => '1.5', 'at' => 'end']);
     // The tote row asks for more than this band can give: the most it gives, and the reason.
     expect($suggested['target_says'])->toContain('tote row')->toContain(
-        Made::said('this band gives 2.2 kg at the most'),
+        Made::shown('this band gives 2.2 kg at the most'),
     )
-        ->and($suggested['mean'])->toBe(Made::said('2.2 kg'))
+        ->and($suggested['mean'])->toBe(Made::shown('2.2 kg'))
         ->and($suggested['stand_cm'])->toBeGreaterThan(100)
-        ->and($typed['end'])->toBe(Made::said('1.5 kg'))
+        ->and($typed['end'])->toBe(Made::shown('1.5 kg'))
         ->and($typed['stand_cm'])->toBeLessThan($suggested['stand_cm'])
         ->and($typed['target_says'])->toBe('As typed.')
         ->and($typed['top_view']['body'])->toBeGreaterThan($typed['top_view']['hand_start'])

@@ -150,7 +150,7 @@ it('replaces open proposals when a new session comes in', function (): void {
     expect(Proposal::query()->where('status', 'open')->distinct()->count('session_log_id'))->toBe(1);
 });
 
-it('stops everything on a stop sign until a clinician clears it with a reason', function (): void {
+it('stops everything on a red flag until a clinician clears it with a reason', function (): void {
     $this->post(
         "{$this->url}/log",
         logForm($this->plan, $this->today, ['stop_sign' => 'chest pain or pressure', 'items' => []]),

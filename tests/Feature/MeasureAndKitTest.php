@@ -28,7 +28,7 @@ it('keeps results, and shows norm, flag, symmetry and estimate', function (): vo
     expect($tests['chair_stand_30s']['latest'][0]['flag'])->toContain('falls risk')
         ->and($tests['one_leg_stand']['symmetry']['acts'])->toBeTrue()
         ->and($tests['grip']['latest'][0]['value'])->toBeNull()
-        ->and($page['easy_sets'][0]['e1rm'])->toBe(Made::said('4.73 kg'))
+        ->and($page['easy_sets'][0]['e1rm'])->toBe(Made::shown('4.73 kg'))
         ->and($page['easy_sets'][0]['confidence'])->toBe('fair');
 });
 

@@ -43,7 +43,7 @@ it('answers a forbidden page in words and with a way back', function (): void {
     $theirs = (new Scene('Theirs'))->client();
     $page = $this->actingAs((new Scene('Ours'))->user)->get("/clients/{$theirs->id}/plan");
     $page->assertForbidden();
-    expect($page->viewData('page')['component'])->toBe('Problem');
+    expect(Scene::page($page)['component'])->toBe('Problem');
 });
 
 it('says 404 for a client who does not exist, and for parts of another client', function (): void {

@@ -102,7 +102,7 @@ it('keeps a typed dose only inside the envelope and the kit', function (
     'a load it cannot make' => [['load_kg' => '2.2'], 'load', Made::said('Nearest: 2.19 kg or 2.23 kg')],
     'a load over the cap' => [['load_kg' => '4.31'], 'load', 'Outside the limits'],
     'no load' => [['load_kg' => ''], 'load', 'takes a load'],
-    'too much effort' => [['effort_hi' => '8'], 'effort_hi', 'Effort up to 7'],
+    'too much effort' => [['effort_hi' => '8'], 'effort_hi', 'RPE up to 7'],
     'too few reps' => [['amount_lo' => '6'], 'amount_lo', 'Eight reps'],
     'too short a rest' => [['rest_s' => '30'], 'rest_s', '60 s'],
     'negative reps' => [['amount_lo' => '-2'], 'amount_lo', 'for example 8'],

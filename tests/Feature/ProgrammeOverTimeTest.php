@@ -350,7 +350,7 @@ it('holds an order past its end until somebody confirms it, then releases it and
         Scene::props(test()->get("/clients/{$client->id}/limits"))['client']['limits'],
     )->pluck('title')->implode(' | ');
     $before = $titles();
-    expect($before)->toContain('hip bent past 90 degrees')->toContain('Effort up to 7');
+    expect($before)->toContain('hip bent past 90 degrees')->toContain('RPE up to 7');
     $this->travelTo('2026-04-20 09:00:00');
     expect($titles())->toBe($before)
         ->and(todaySays('Ada Mole'))->toContain('end date has passed');
@@ -362,7 +362,7 @@ it('holds an order past its end until somebody confirms it, then releases it and
         "/clients/{$client->id}/limits/confirm",
         ['rule' => 'hip_replacement_posterior', 'reason' => 'Surgeon saw her on 15 April, no precautions.'],
     )->assertSessionHasNoErrors();
-    expect($titles())->not->toContain('hip bent')->toContain('Effort up to 7')
+    expect($titles())->not->toContain('hip bent')->toContain('RPE up to 7')
         ->and(todaySays('Ada Mole'))->not->toContain('end date has passed')
         ->and(Decision::query()->latest('id')->first()->reason)->toContain('Surgeon saw her');
 });

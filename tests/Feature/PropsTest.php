@@ -21,9 +21,7 @@ it('writes down what each page receives, for the type checker', function (): voi
     $lines = ['import type * as P from "./props";', ''];
     $add = static function (string $type, TestResponse $answer) use (&$lines): void {
         // Objects stay objects: an empty one is no list.
-        $props = (array) json_decode(
-            (string) json_encode($answer->viewData('page')['props'], JSON_PRESERVE_ZERO_FRACTION),
-        );
+        $props = (array) Scene::page($answer)['props'];
         unset(
             $props['unit'], $props['me'], $props['said'], $props['link'], $props['errors'], $props['flash'],
             $props['conflict']
@@ -32,7 +30,7 @@ it('writes down what each page receives, for the type checker', function (): voi
             'export const s%d: P.%s = %s;',
             count($lines),
             $type,
-            json_encode($props, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+            json_encode($props, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION),
         );
     };
     $add('TodayProps', $this->get('/'));

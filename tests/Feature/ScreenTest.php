@@ -6,6 +6,7 @@ use App\Models\Clearance;
 use App\Models\Client;
 use App\Models\ClientCondition;
 use App\Models\Decision;
+use BuoyantStep\Core\Units\Mass;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Support\Scene;
@@ -69,7 +70,7 @@ it('refuses what cannot be, at its field, and writes nothing', function (array $
 
 it('names a value that works in its messages', function (): void {
     $this->post('/clients', Scene::form(['body_mass_kg' => '6', 'birth_date' => 'May', 'height_cm' => '9']));
-    expect(session('errors')->first('body_mass_kg'))->toContain('for example 68.5')
+    expect(session('errors')->first('body_mass_kg'))->toContain('for example '.Mass::say(68_500))
         ->and(session('errors')->first('birth_date'))->toContain('for example 1944-03-02')
         ->and(session('errors')->first('height_cm'))->toContain('for example 165');
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Clinic;
 use App\Models\User;
 use Illuminate\Auth\Passwords\PasswordBroker;
 use Illuminate\Console\Command;
@@ -54,6 +55,13 @@ final class CreateUser extends Command
         $user === null
             ? $user = User::query()->create([...$given, 'clinic_id' => $clinic->id, 'password' => Str::random(60)])
             : $user->update(['name' => $given['name'], 'role' => $given['role']]);
+        $this->invite($user, $clinic);
+
+        return self::SUCCESS;
+    }
+
+    private function invite(User $user, Clinic $clinic): void
+    {
         $broker = Password::broker('invites');
         if (! $broker instanceof PasswordBroker) {
             throw new LogicException('The broker for invites makes no tokens.');
@@ -68,7 +76,5 @@ final class CreateUser extends Command
             ),
         );
         $this->line(url('/welcome/'.$token).'?email='.rawurlencode($user->email));
-
-        return self::SUCCESS;
     }
 }

@@ -34,11 +34,11 @@ final class BenchController extends Controller
             )->all(),
             'devices' => array_map(
                 static fn (DeviceKind $k): array => [
-                    'kind' => $k->value, 'label' => $k->label(), 'fields' => array_keys($k->fields()),
+                    'kind' => $k->value, 'label' => $k->label(), 'fields' => StandIn::fields($k),
                 ],
                 DeviceKind::cases(),
             ),
-            'faults' => StandIn::FAULTS,
+            'faults' => array_map(null, array_keys(StandIn::FAULTS), array_values(StandIn::FAULTS)),
         ]);
     }
 
@@ -54,7 +54,7 @@ final class BenchController extends Controller
             [
                 'kind' => ['required', Rule::enum(DeviceKind::class)],
                 'client_id' => ['required', 'integer'],
-                'fault' => ['required', Rule::in(StandIn::FAULTS)],
+                'fault' => ['required', Rule::in(array_keys(StandIn::FAULTS))],
                 'drift_pct' => ['nullable', 'numeric', 'between:-30,30'],
                 'true' => ['required', 'array'],
                 'true.*' => ['nullable', 'numeric', 'between:-100000,100000'],
@@ -74,12 +74,11 @@ final class BenchController extends Controller
         $at = $fault === 'stale' ? now()->subMinutes(self::STALE_MINUTES) : now();
         $kind = DeviceKind::from($request->string('kind')->value());
 
-        return response()->json(
-            [
-                'payload' => (
-                    new StandIn($kind, random_int(1, PHP_INT_MAX >> 1), $request->float('drift_pct'))
-                )->read($true, $fault, $client->id, $at->toIso8601String(), (string) Str::uuid()),
-            ],
-        );
+        $payload = (new StandIn($kind, random_int(1, PHP_INT_MAX >> 1), $request->float('drift_pct')))
+            ->read($true, $fault, $client->id, $at->toIso8601String(), (string) Str::uuid());
+
+        return response()->json([
+            'payload' => $payload, 'says' => $payload === null ? '' : DeviceKind::say($payload['values']),
+        ]);
     }
 }

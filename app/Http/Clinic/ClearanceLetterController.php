@@ -10,6 +10,8 @@ use App\Rows\BuildSituation;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Clearance;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Http\Request;
@@ -25,15 +27,16 @@ final class ClearanceLetterController extends Controller
         $labels = $rules->labels();
         $asks = array_values(
             array_filter(
-                $situation->envelope->binding(Field::Clearance), static fn (Limit $l): bool => $l->value !== 'none',
+                $situation->envelope->binding(Field::Clearance),
+                static fn (Limit $l): bool => $l->value !== Clearance::None,
             ),
         );
         $html = view('clearance-letter', [
             'client' => $client, 'clinic' => $me->clinic->name, 'by' => $me->name, 'today' => $situation->on->label(),
-            'born' => $client->birth_date,
+            'born' => Day::of($client->birth_date)->label(),
             'asks' => array_map(
                 static fn (Limit $l): array => [
-                    'label' => $labels[$l->rule] ?? $l->rule, 'says' => $client->massUnit()->inWords($l->says),
+                    'label' => $labels[$l->rule] ?? $l->rule, 'says' => $client->massUnit()->render($l->says),
                     'source' => $l->source,
                 ],
                 $asks,
@@ -42,6 +45,16 @@ final class ClearanceLetterController extends Controller
             'load' => $situation->envelope->atLeast(Field::LoadPctMax, 100), 'days' => count($client->days),
             'minutes' => $client->minutes,
         ])->render();
+
+        return response(
+            self::pdf($html),
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="clearance-request.pdf"'],
+        );
+    }
+
+    private static function pdf(string $html): string
+    {
         $options = new Options(
             [
                 'defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'tempDir' => storage_path('app'),
@@ -53,10 +66,6 @@ final class ClearanceLetterController extends Controller
         $pdf->setPaper('A4');
         $pdf->render();
 
-        return response(
-            (string) $pdf->output(),
-            200,
-            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="clearance-request.pdf"'],
-        );
+        return (string) $pdf->output();
     }
 }

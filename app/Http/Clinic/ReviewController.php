@@ -63,7 +63,7 @@ final class ReviewController extends StageController
     {
         $stops->reopen($client, $this->me($request), $log);
 
-        return $this->said('The stop sign is open again.');
+        return $this->said('The red flag is open again.');
     }
 
     public function clearStop(Request $request, Client $client, StopSigns $stops): RedirectResponse
@@ -74,7 +74,7 @@ final class ReviewController extends StageController
         );
         $stops->clear($client, $this->me($request), $request->string('reason')->value());
 
-        return $this->said('Stop sign cleared.');
+        return $this->said('Red flag cleared.');
     }
 
     private function found(Client $client, int $proposal): Proposal

@@ -9,7 +9,8 @@ use App\Actions\SetClinicDefault;
 use App\Actions\SetFigure;
 use App\Http\Clinic\Resources\RulebookResource;
 use App\Http\Controller;
-use BuoyantStep\Core\Client\Schools;
+use BuoyantStep\Core\Progress\Progression;
+use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Units\MassUnit;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,13 +29,13 @@ final class RulebookController extends Controller
     {
         $request->validate(
             [
-                'school' => ['required', Rule::in(array_keys(Schools::ALL))],
+                'school' => ['required', Rule::in(array_keys(Progression::questions(SchoolBook::all())))],
                 'choice' => ['nullable', 'string', 'max:40'], 'seen' => ['present', 'nullable', 'string', 'max:40'],
             ],
         );
         $code = $request->string('school')->value();
         $choice = $request->filled('choice') ? $request->string('choice')->value() : null;
-        if ($choice !== null && ! isset(Schools::ALL[$code]['choices'][$choice])) {
+        if ($choice !== null && ! isset(Progression::questions(SchoolBook::all())[$code]['choices'][$choice])) {
             throw Refusal::at('choice', 'Choose one of the schools listed, or the default.');
         }
         $me = $this->me($request);

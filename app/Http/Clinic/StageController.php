@@ -7,7 +7,6 @@ namespace App\Http\Clinic;
 use App\Exceptions\QuietReport;
 use App\Http\Clinic\Resources\ClientFrame;
 use App\Http\Controller;
-use App\Http\InUnit;
 use App\Models\Client;
 use App\Queries\StoredFaults;
 use App\Rows\BuildSituation;
@@ -36,9 +35,7 @@ abstract class StageController extends Controller
 
             return Inertia::render(
                 $page,
-                InUnit::of(
-                    $client->massUnit(), ['client' => $this->frame->of($client, $situation), ...$content($situation)],
-                ),
+                ['client' => $this->frame->of($client, $situation), ...$content($situation)],
             );
         } catch (CoreError|ValueError $fault) {
             return $this->unreadable($client, $fault);

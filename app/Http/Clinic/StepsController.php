@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Clinic;
 
 use App\Http\Controller;
-use App\Http\InUnit;
 use App\Models\Client;
 use App\Rows\BuildSituation;
 use BuoyantStep\Core\Exercises\Catalogue;
@@ -23,12 +22,12 @@ final class StepsController extends Controller
         abort_unless($catalogue->has($code), 404);
         $family = $catalogue->family($code);
 
-        return response()->json(InUnit::of($client->massUnit(), [
+        return response()->json([
             'code' => $family->code, 'name' => $family->name, 'purpose' => $family->purpose,
             'stair' => Stair::of($family, $build->of($client), $build->wishes($client)),
             'figures' => array_map(
                 static fn (Rung $r): array => ['code' => $r->code, 'figure' => $r->figure->draw()], $family->rungs,
             ),
-        ]));
+        ]);
     }
 }

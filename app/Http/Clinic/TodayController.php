@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Clinic;
 
 use App\Http\Controller;
-use App\Http\InUnit;
 use App\Models\Client;
 use App\Queries\FindNeeds;
 use Illuminate\Http\JsonResponse;
@@ -19,7 +18,7 @@ final class TodayController extends Controller
     {
         $clinic = $this->me($request)->clinic;
 
-        return Inertia::render('clinic/Today', InUnit::of($clinic->mass_unit, $needs->forClinic($clinic)));
+        return Inertia::render('clinic/Today', $needs->forClinic($clinic));
     }
 
     /** For the search in the top bar: clients of this clinic by part of a name. */

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Models\Client;
 use App\Models\User;
-use BuoyantStep\Core\Units\MassUnit;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
 
@@ -29,33 +27,10 @@ final class ShareProps extends Middleware
                     'keep' => $user->keepKey(),
                 ]
                 : null,
-            'unit' => self::unit($request)->value,
+            'unit' => ShowMasses::unit($request)->value,
             'said' => $request->session()->get('said'),
             'link' => $request->session()->get('link'),
             'conflict' => $request->session()->get('conflict'),
         ];
-    }
-
-    /** What is wrong with a field, with its masses in the unit that the field is typed in. */
-    public function resolveValidationErrors(Request $request): object
-    {
-        $errors = (array) parent::resolveValidationErrors($request);
-        $unit = self::unit($request);
-
-        return (object) array_map(
-            static fn (mixed $says): mixed => is_string($says) ? $unit->inWords($says) : $says, $errors,
-        );
-    }
-
-    private static function unit(Request $request): MassUnit
-    {
-        $user = $request->user();
-        $client = $request->route('client');
-
-        return match (true) {
-            ! $user instanceof User => MassUnit::Kilogram,
-            $client instanceof Client => $client->mass_unit ?? $user->clinic->mass_unit,
-            default => $user->clinic->mass_unit,
-        };
     }
 }

@@ -13,7 +13,7 @@ use BuoyantStep\Core\Units\Day;
 final readonly class Standing
 {
     /**
-     * @param  string|null  $stopSign  open stop sign, in words
+     * @param  string|null  $stopSign  open red flag, in words
      * @param  list<string>  $breaches  what in the issued plan no longer fits, in words
      * @param  array<string, list<string>>  $proposals  open proposals by decision, each in words
      * @param  list<Crossing>  $waiting  what may loosen and waits for a word

@@ -20,6 +20,7 @@ use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Errors\UnknownCode;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Units\MassUnit;
 use stdClass;
 use Throwable;
 
@@ -125,10 +126,9 @@ final class CommandLine
 
     private static function encode(Answer $answer): string
     {
-        return json_encode(
-            $answer,
-            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION
-                | JSON_INVALID_UTF8_SUBSTITUTE,
-        )."\n";
+        $flags = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION
+            | JSON_INVALID_UTF8_SUBSTITUTE;
+
+        return MassUnit::Kilogram->render(json_encode($answer, $flags))."\n";
     }
 }

@@ -66,13 +66,12 @@ final class Schemas
             );
         }
         $name = $path === [] ? 'The input' : '"'.implode('/', $path).'"';
-        $schema = $error->schema()->info()->data();
-        $schema = $schema instanceof stdClass ? $schema : new stdClass;
+        $data = $error->schema()->info()->data();
+        $schema = $data instanceof stdClass ? $data : new stdClass;
         $message = match ($error->keyword()) {
             'type' => sprintf('must be %s', self::types($args['expected'] ?? '')),
-            'enum' => sprintf(
-                'must be one of: %s',
-                implode(', ', array_map(strval(...), array_filter((array) ($schema->enum ?? []), is_scalar(...)))),
+            'enum' => 'must be one of: '.implode(
+                ', ', array_map(strval(...), array_filter((array) ($schema->enum ?? []), is_scalar(...))),
             ),
             'minimum', 'exclusiveMinimum', 'maximum', 'exclusiveMaximum' => self::range($schema),
             'minLength' => 'must not be empty',

@@ -4,9 +4,20 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Client;
 
-enum FloorTransfer: string
+use BuoyantStep\Core\Vocabulary\Labelled;
+
+enum FloorTransfer: string implements Labelled
 {
     case None = 'none';
     case Helped = 'helped';
     case Alone = 'alone';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::None => 'cannot',
+            self::Helped => 'with help',
+            self::Alone => 'alone',
+        };
+    }
 }

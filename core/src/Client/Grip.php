@@ -5,14 +5,25 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Client;
 
 use BuoyantStep\Core\Vocabulary\GripClass;
+use BuoyantStep\Core\Vocabulary\Labelled;
 
 /** What one hand can do: none, weak (hook, and soft below 2 kg), fair (up to power), full. */
-enum Grip: string
+enum Grip: string implements Labelled
 {
     case None = 'none';
     case Weak = 'weak';
     case Fair = 'fair';
     case Full = 'full';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::None => 'none',
+            self::Weak => 'weak',
+            self::Fair => 'fair',
+            self::Full => 'full',
+        };
+    }
 
     /** House convention: a weak hand holds a soft bag only below this mass. */
     public const WEAK_SOFT_BELOW_G = 2000;

@@ -10,10 +10,7 @@ use BuoyantStep\Core\Units\Day;
 /** A birth: when, how, and what has been felt or found since. */
 final readonly class Postpartum
 {
-    /** Said by a clinician after screening: what opens the limits once their weeks have passed. */
-    public const SYMPTOM_FREE_SCREEN = 'symptom_free_screen';
-
-    /** @param  list<string>  $symptoms heaviness, leaking, doming, pain, or symptom_free_screen */
+    /** @param  list<string>  $symptoms  codes of BirthSymptom */
     public function __construct(public Day $birthDate, public bool $caesarean, public array $symptoms = [])
     {
     }
@@ -29,11 +26,11 @@ final readonly class Postpartum
 
     public function isScreenedClear(): bool
     {
-        return in_array(self::SYMPTOM_FREE_SCREEN, $this->symptoms, true) && ! $this->hasSymptoms();
+        return in_array(BirthSymptom::SymptomFreeScreen->value, $this->symptoms, true) && ! $this->hasSymptoms();
     }
 
     public function hasSymptoms(): bool
     {
-        return array_diff($this->symptoms, [self::SYMPTOM_FREE_SCREEN]) !== [];
+        return array_diff($this->symptoms, [BirthSymptom::SymptomFreeScreen->value]) !== [];
     }
 }

@@ -110,6 +110,11 @@ final readonly class Profile
                 ),
             );
         }
+        $this->assertConditionsRunForward($pointer);
+    }
+
+    private function assertConditionsRunForward(string $pointer): void
+    {
         foreach ($this->conditions as $i => $condition) {
             if (
                 $condition->since !== null

@@ -38,4 +38,10 @@ final class Schools
                 .'supervised (Watson 2018).',
         ],
     ];
+
+    /** @return list<string> the choices of a question, by code */
+    public static function choices(string $question): array
+    {
+        return array_keys(self::ALL[$question]['choices']);
+    }
 }

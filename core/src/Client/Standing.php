@@ -4,9 +4,20 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Client;
 
-enum Standing: string
+use BuoyantStep\Core\Vocabulary\Labelled;
+
+enum Standing: string implements Labelled
 {
     case None = 'none';
     case Supported = 'supported';
     case Free = 'free';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::None => 'cannot',
+            self::Supported => 'with support',
+            self::Free => 'free',
+        };
+    }
 }

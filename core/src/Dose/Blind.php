@@ -9,7 +9,10 @@ use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 
-/** With a load cap but no usable 1RM: effort up to 4, 15 reps, the lightest load. Never uncapped (limits.md). */
+/**
+ * With a load cap but no usable 1RM: RPE up to 4, 15 reps, the lightest load. Never uncapped. House convention,
+ * cautious.
+ */
 final class Blind
 {
     private const EFFORT = 4;
@@ -20,7 +23,7 @@ final class Blind
     {
         $because->limit($percent)->rule(
             'no_estimate',
-            'No usable easy set yet: effort up to 4, 15 reps and the lightest load until there is one.',
+            'No usable easy set yet: RPE up to 4, 15 reps and the lightest load until there is one.',
             'House convention, cautious',
         );
         $effort = new Span(min($dose->effort->lo, self::EFFORT), min($dose->effort->hi, self::EFFORT));

@@ -53,7 +53,7 @@ final readonly class Dose implements JsonSerializable
         $effort = Span::read($bag, 'effort', 10);
         if ($amount === null || $effort === null) {
             throw InvalidInput::at(
-                $bag->pointer('effort'), 'A dose needs an effort range, for example {"lo": 4, "hi": 6}.',
+                $bag->pointer('effort'), 'A dose needs an RPE range, for example {"lo": 4, "hi": 6}.',
             );
         }
         if ($amount->lo < 1) {

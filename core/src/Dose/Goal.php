@@ -72,6 +72,30 @@ enum Goal: string
                 new Pace(60, '3-1-2-0', new Span(2, 3)),
                 'ACSM Guidelines, 11th ed.',
             ),
+            self::Isometric => new GoalRow(
+                new Span(2, 4), new Span(10, 20), new Span(5, 7), null, new Pace(45, '', new Span(3, 5)),
+                'Practice',
+            ),
+            self::Power => new GoalRow(
+                new Span(1, 3), new Span(6, 10), new Span(4, 6), new Span(30, 60),
+                new Pace(90, '3-0-fast-0', new Span(2, 2)),
+                'ACSM 2009 position stand; Fragala 2019 (NSCA)',
+            ),
+            self::Mobility => new GoalRow(
+                new Span(2, 4), new Span(10, 30), new Span(2, 3), null, new Pace(10, '', new Span(7, 7)),
+                'ACSM Guidelines, 11th ed.',
+            ),
+            self::Balance => new GoalRow(
+                new Span(2, 3), new Span(10, 30), new Span(3, 5), null, new Pace(30, '', new Span(3, 7)),
+                'ACSM Guidelines, 11th ed.',
+            ),
+            default => $this->loadedRow(),
+        };
+    }
+
+    private function loadedRow(): GoalRow
+    {
+        return match ($this) {
             self::Endurance => new GoalRow(
                 new Span(2, 3), new Span(15, 20), new Span(5, 7), new Span(40, 50),
                 new Pace(45, '2-0-2-0', new Span(2, 3)),
@@ -97,27 +121,10 @@ enum Goal: string
                 new Pace(120, '3-0-1-0', new Span(2, 3)),
                 'ACSM 2009 position stand',
             ),
-            self::LightMany => new GoalRow(
+            default => new GoalRow(
                 new Span(1, 2), new Span(10, 25), new Span(4, 6), new Span(30, 50),
                 new Pace(60, '3-0-2-0', new Span(2, 3)),
                 'School: light and many; chosen by the clinic or for this client',
-            ),
-            self::Isometric => new GoalRow(
-                new Span(2, 4), new Span(10, 20), new Span(5, 7), null, new Pace(45, '', new Span(3, 5)),
-                'Practice',
-            ),
-            self::Power => new GoalRow(
-                new Span(1, 3), new Span(6, 10), new Span(4, 6), new Span(30, 60),
-                new Pace(90, '3-0-fast-0', new Span(2, 2)),
-                'ACSM 2009 position stand; Fragala 2019 (NSCA)',
-            ),
-            self::Mobility => new GoalRow(
-                new Span(2, 4), new Span(10, 30), new Span(2, 3), null, new Pace(10, '', new Span(7, 7)),
-                'ACSM Guidelines, 11th ed.',
-            ),
-            self::Balance => new GoalRow(
-                new Span(2, 3), new Span(10, 30), new Span(3, 5), null, new Pace(30, '', new Span(3, 7)),
-                'ACSM Guidelines, 11th ed.',
             ),
         };
     }

@@ -159,7 +159,7 @@ final readonly class Loading
         if ($lo > $dose->amount->hi) {
             $top = $dose->amount->hi;
             $this->because->rule('solve_reps', $says.sprintf(
-                ' Even %d reps stay under effort %d: top reps, held light by %s.', $top, $dose->effort->lo,
+                ' Even %d reps stay under RPE %d: top reps, held light by %s.', $top, $dose->effort->lo,
                 $cap->limit !== null ? 'a limit' : 'the loads in this home',
             ), self::FORMULAS);
 
@@ -168,7 +168,7 @@ final readonly class Loading
         // Rounding can put the gentle end above the hard end: the hard end is the one that protects.
         $reps = new Span(min($lo, $hi), $hi);
         $this->because->rule('solve_reps', $says.sprintf(
-            ' %s reps keep the effort at %s.', $reps->label(), $dose->effort->label(),
+            ' %s reps keep the RPE at %s.', $reps->label(), $dose->effort->label(),
         ), self::FORMULAS);
 
         return $dose->with(amount: $reps);

@@ -51,7 +51,7 @@ final readonly class Prescriber
             $this->envelope, new Scope($rung->demands->scope()->region, $side), $goal, $oneRepMax?->grams,
         );
         $because = new Reasons([new Reason('goal', 'goal.'.$goal->value, sprintf(
-            'Goal: %s. %d-%d sets, effort %d-%d.', $goal->label(), $row->sets->lo, $row->sets->hi, $row->effort->lo,
+            'Goal: %s. %d-%d sets, RPE %d-%d.', $goal->label(), $row->sets->lo, $row->sets->hi, $row->effort->lo,
             $row->effort->hi,
         ), $row->source)]);
         $conflict = $rung->work->kind === DoseKind::Reps ? $limits->repsConflict() : null;

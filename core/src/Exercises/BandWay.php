@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Exercises;
 use BuoyantStep\Core\Body\Segment;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\BandForm;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Kit\Reach;
 use BuoyantStep\Core\Vocabulary\Region;
@@ -153,13 +154,13 @@ final readonly class BandWay
     /** A loop is two strands already and cannot be folded at the anchor. */
     private static function isFolded(KitBand $kitBand, BandUse $use): bool
     {
-        return $use->folded && $kitBand->form !== 'loop';
+        return $use->folded && $kitBand->form !== BandForm::Loop;
     }
 
     /** Round both legs a loop is as long as it is: the stance makes the pull. */
     private static function isLegLoop(KitBand $kitBand, BandUse $use): bool
     {
-        return $use->anchor === 'around_limb' && $kitBand->form === 'loop';
+        return $use->anchor === 'around_limb' && $kitBand->form === BandForm::Loop;
     }
 
     private static function band(KitBand $kitBand, BandUse $use): Band

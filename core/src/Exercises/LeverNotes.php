@@ -79,7 +79,7 @@ final class LeverNotes
     /** How to keep a weight within a step: nearer to the joint, or less of it. */
     private static function smaller(Limb $limb, Profile $client, int $grams, bool $inHand, int $stepPct): string
     {
-        // Above the knee a cuff acts at 0.245 H in place of 0.491 H: half the lever (loads.md, placement on a limb).
+        // Above the knee a cuff acts at 0.245 H in place of 0.491 H: half the lever (Winter 2009).
         $closer = self::adds($limb, $client, $grams, false) * Segment::THIGH / Segment::LEG;
         $bring = $limb === Limb::Leg
             ? sprintf('bring it to just above the knee (+%d %%), or ', (int) round($closer))

@@ -85,7 +85,10 @@ final readonly class Demands
 
     public function onSide(Side $side): self
     {
-        return $this->with(movement: $this->movement->onSide($side));
+        // Written out, as each rung of each client comes through here.
+        return new self(
+            $this->movement->onSide($side), $this->footing, $this->hands, $this->strain, $this->setting, $this->changes,
+        );
     }
 
     /** The same exercise once a change is made. What the change takes away is no longer demanded. */

@@ -63,12 +63,16 @@ final readonly class Judge
         if ($limit !== null) {
             $objections->add($limit, self::firstPossible($demands, ...$position->easedBy()));
         }
-        $floor = $this->envelope->avoids(Position::Floor, $demands->scope());
-        if ($floor !== null && $demands->setting->floorTransfer) {
+        $floor = $demands->setting->floorTransfer
+            ? $this->envelope->avoids(Position::Floor, $demands->scope())
+            : null;
+        if ($floor !== null) {
             $objections->add($floor);
         }
-        $overhead = $this->envelope->avoids(Position::ArmsOverhead, $demands->scope());
-        if ($overhead !== null && $demands->movement->has(Motion::ShoulderPast90)) {
+        $overhead = $demands->movement->has(Motion::ShoulderPast90)
+            ? $this->envelope->avoids(Position::ArmsOverhead, $demands->scope())
+            : null;
+        if ($overhead !== null) {
             $objections->add($overhead, self::firstPossible($demands, ChangeKind::ShortenRange));
         }
     }

@@ -39,7 +39,7 @@ final readonly class Gate
     /**
      * @param  list<Sign>  $signs
      * @param  int|null  $pain  at rest, 0 to 10
-     * @param  list<string>  $openStopSigns  stop signs on record that nobody has cleared, in words
+     * @param  list<string>  $openStopSigns  red flags on record that nobody has cleared, in words
      */
     public function check(
         Readings $readings,

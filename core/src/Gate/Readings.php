@@ -11,16 +11,6 @@ use BuoyantStep\Core\Vocabulary\Watched;
 /** What was read before a session; null is not entered. An implausible value is refused, never used. */
 final readonly class Readings
 {
-    /**
-     * Plausible values, both ends included: outside lies a fault of the device or of the typing. Wide on purpose: the
-     * worst that an emergency brings must be taken, and answered. House estimates.
-     */
-    public const RANGES = [
-        'sbp' => [40, 300], 'dbp' => [20, 200], 'heart_rate' => [20, 250], 'spo2' => [30, 100],
-        'glucose_mmol' => [0.3, 60], 'ketones_mmol' => [0, 20], 'temp_c' => [30, 44], 'weight_kg' => [20, 350],
-        'fatigue' => [0, 10],
-    ];
-
     /** 1 mmol/L of glucose in mg/dL. */
     public const MGDL_PER_MMOL = 18.016;
 
@@ -38,11 +28,13 @@ final readonly class Readings
     /** @throws InvalidInput naming the reading */
     public static function read(Bag $bag): self
     {
-        $number = static fn (string $key): ?float => $bag->optNumber($key, ...self::RANGES[$key]);
-        $flag = static fn (string $key): ?bool => $bag->has($key) ? $bag->bool($key) : null;
-        $pressure = new BloodPressure($number('sbp'), $number('dbp'));
+        $number = static fn (Vital $v): ?float => $bag->optNumber(
+            $v->value, $v->range()->min, $v->range()->max,
+        );
+        $flag = static fn (Seen $s): ?bool => $bag->has($s->value) ? $bag->bool($s->value) : null;
+        $pressure = new BloodPressure($number(Vital::Systolic), $number(Vital::Diastolic));
         if ($pressure->isEntered() && $pressure->diastolic >= $pressure->systolic) {
-            throw InvalidInput::at($bag->pointer('dbp'), sprintf(
+            throw InvalidInput::at($bag->pointer(Vital::Diastolic->value), sprintf(
                 'The diastolic pressure %d is not below the systolic %d: read it again.',
                 (int) $pressure->diastolic, (int) $pressure->systolic,
             ));
@@ -51,10 +43,12 @@ final readonly class Readings
         return new self(
             $bag->bool('repeat'),
             $pressure,
-            new Pulse($number('heart_rate'), $flag('irregular_pulse'), $number('spo2')),
-            new Sugar($number('glucose_mmol'), $number('ketones_mmol')),
-            new Bodily($number('temp_c'), $number('weight_kg'), $flag('skin_ok'), $flag('limb_change')),
-            new Feeling($flag('unwell'), $number('fatigue'), $flag('slept_badly')),
+            new Pulse($number(Vital::HeartRate), $flag(Seen::IrregularPulse), $number(Vital::Saturation)),
+            new Sugar($number(Vital::Glucose), $number(Vital::Ketones)),
+            new Bodily(
+                $number(Vital::Temperature), $number(Vital::Weight), $flag(Seen::SkinIntact), $flag(Seen::LimbChange),
+            ),
+            new Feeling($flag(Seen::Unwell), $number(Vital::Fatigue), $flag(Seen::SleptBadly)),
         );
     }
 

@@ -15,7 +15,7 @@ final readonly class Band
 {
     public const DEFAULT_MAX_ELONGATION_PCT = 200.0;
 
-    /** A start this taut is recommended; zero is the least (loads.md). */
+    /** A start this taut is recommended; zero is the least. House convention. */
     public const RECOMMENDED_START_PCT = 5.0;
 
     /** @var list<array{float, float}> elongation in percent and force in newtons of one strand, rising, from (0, 0) */

@@ -10,21 +10,17 @@ namespace BuoyantStep\Core\Kit;
  */
 final readonly class KitBand
 {
-    public const MATERIALS = ['latex', 'latex_free', 'fabric'];
-
-    public const FORMS = ['flat', 'tube', 'loop'];
-
     public function __construct(
         public string $id,
         public string $label,
         public Band $band,
-        public string $material,
-        public string $form,
+        public BandMaterial $material,
+        public BandForm $form,
     ) {
     }
 
     public function hasLatex(): bool
     {
-        return $this->material === 'latex';
+        return $this->material === BandMaterial::Latex;
     }
 }

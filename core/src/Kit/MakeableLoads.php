@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Kit;
 use BuoyantStep\Core\Client\Grip;
 use BuoyantStep\Core\Client\GripAid;
 use BuoyantStep\Core\Vocabulary\GripClass;
+use Closure;
 
 /** Works out the ladder of loads that a kit can make for one way of holding. */
 final class MakeableLoads
@@ -30,13 +31,6 @@ final class MakeableLoads
         array $aids = [],
     ): Ladder {
         $hands = $holding === Holding::EachHand ? 2 : 1;
-        // Taking any one piece out of the lightest load above the cap brings it to the cap or below, so it lies no
-        // further above the cap than the heaviest piece (twice that for plates, which come in pairs).
-        $heaviest = 0;
-        foreach ($kit->pieces as $piece) {
-            $heaviest = max($heaviest, $piece->massG * ($piece->isPlate ? 2 : 1));
-        }
-        $ceiling = $capG + $heaviest;
         $aided = static fn (GripClass $grip): bool => array_filter(
             $aids, static fn (GripAid $a): bool => $a->covers($grip),
         ) !== [];
@@ -50,6 +44,29 @@ final class MakeableLoads
 
         // Loads that fall on the same ten grams are merged before their recipes are read out: most are never asked for.
         $bins = new TenGramBins($capG);
+        self::offerPieces($bins, $kit, $hands, $gripOk);
+        self::offerCarriers($bins, $kit, $hands, $gripOk, $capG + self::heaviest($kit));
+
+        return new Ladder($holding, $bins->loads());
+    }
+
+    /**
+     * Taking any one piece out of the lightest load above the cap brings it to the cap or below, so it lies no further
+     * above the cap than the heaviest piece (twice that for plates, which come in pairs).
+     */
+    private static function heaviest(Kit $kit): int
+    {
+        $heaviest = 0;
+        foreach ($kit->pieces as $piece) {
+            $heaviest = max($heaviest, $piece->massG * ($piece->isPlate ? 2 : 1));
+        }
+
+        return $heaviest;
+    }
+
+    /** @param  Closure(GripClass, int): bool  $gripOk */
+    private static function offerPieces(TenGramBins $bins, Kit $kit, int $hands, Closure $gripOk): void
+    {
         foreach ($kit->pieces as $piece) {
             if (
                 $piece->holdable
@@ -60,6 +77,16 @@ final class MakeableLoads
                 $bins->offer($piece->massG, new Makeable($piece->massG, null, [$piece->id => 1]), 1);
             }
         }
+    }
+
+    /** @param  Closure(GripClass, int): bool  $gripOk */
+    private static function offerCarriers(
+        TenGramBins $bins,
+        Kit $kit,
+        int $hands,
+        Closure $gripOk,
+        int $ceiling,
+    ): void {
         foreach ($kit->carriers as $carrier) {
             if (intdiv($carrier->count, $hands) < 1 || ! $gripOk($carrier->grip, 0)) {
                 continue;
@@ -74,8 +101,6 @@ final class MakeableLoads
             $fillings = self::fillings($kit, $carrier, $hands, min($most, max(0, $ceiling - $carrier->massG)));
             $bins->offerFillings($carrier, $fillings);
         }
-
-        return new Ladder($holding, $bins->loads());
     }
 
     private static function fillings(Kit $kit, Carrier $carrier, int $hands, int $ceilingG): PackingSums

@@ -52,25 +52,19 @@ final readonly class PackingSums
      */
     public static function of(array $kinds, int $ceilingG, int $maxParts): self
     {
-        $kinds = array_values(
-            array_filter($kinds, static fn (array $k): bool => $k['count'] > 0 && $k['mass'] <= $ceilingG),
-        );
+        $kinds = self::heaviestFirst($kinds, $ceilingG);
         if ($kinds === [] || $maxParts < 1) {
             return new self([]);
         }
-        // The heaviest first: what comes after seldom makes a sum of fewer parts, and so seldom writes.
-        usort($kinds, static fn (array $a, array $b): int => $b['mass'] <=> $a['mass']);
         $unit = array_reduce($kinds, static fn (int $g, array $k): int => self::gcd($g, $k['mass']), 0);
         $top = intdiv($ceilingG, $unit);
         // Fewest pieces for each sum, and the end of an immutable chain of (kind, count, before) links for its recipe.
         // Plain packed arrays and integer loops: this is the one place where the core counts to millions.
         $none = PHP_INT_MAX >> 1;
-        $parts = array_fill(0, $top + 1, $none);
+        $parts = [0] + array_fill(0, $top + 1, $none);
         $node = array_fill(0, $top + 1, -1);
-        $parts[0] = 0;
         $linkKind = $linkCount = $linkBefore = [];
-        $links = 0;
-        $reach = 0;
+        $links = $reach = 0;
         foreach ($kinds as $k => $kind) {
             $left = min($kind['count'], $maxParts, intdiv($ceilingG, $kind['mass']));
             for ($bundle = 1; $left > 0; $bundle *= 2) {
@@ -92,6 +86,34 @@ final readonly class PackingSums
                 $reach = min($top, $reach + $mass);
             }
         }
+        [$found, $ends] = self::reached($parts, $node, $reach, $unit, $maxParts);
+
+        return new self($found, $ends, $linkKind, $linkCount, $linkBefore, array_column($kinds, 'id'));
+    }
+
+    /**
+     * What fits under the ceiling, the heaviest first: what comes after seldom makes a sum of fewer parts, and so
+     * seldom writes.
+     *
+     * @param  list<array{id: string, mass: int, count: int}>  $kinds
+     * @return list<array{id: string, mass: int, count: int}>
+     */
+    private static function heaviestFirst(array $kinds, int $ceilingG): array
+    {
+        $fits = static fn (array $k): bool => $k['count'] > 0 && $k['mass'] <= $ceilingG;
+        $kinds = array_values(array_filter($kinds, $fits));
+        usort($kinds, static fn (array $a, array $b): int => $b['mass'] <=> $a['mass']);
+
+        return $kinds;
+    }
+
+    /**
+     * @param  array<int, int>  $parts
+     * @param  array<int, int>  $node
+     * @return array{array<int, int>, array<int, int>} sum in grams to its fewest parts, and to the end of its chain
+     */
+    private static function reached(array $parts, array $node, int $reach, int $unit, int $maxParts): array
+    {
         $found = $ends = [];
         for ($sum = 1; $sum <= $reach; $sum++) {
             if ($parts[$sum] <= $maxParts) {
@@ -100,7 +122,7 @@ final readonly class PackingSums
             }
         }
 
-        return new self($found, $ends, $linkKind, $linkCount, $linkBefore, array_column($kinds, 'id'));
+        return [$found, $ends];
     }
 
     private static function gcd(int $a, int $b): int

@@ -14,21 +14,17 @@ use BuoyantStep\Core\Units\Reason;
 /** The home as a place to exercise in: what stands there, what the floor is like, what a band may be anchored to. */
 final readonly class Place
 {
-    public const FLOORS = ['carpet', 'wood', 'smooth'];
-
-    public const DOORS = ['towards', 'away', 'none'];
-
     /**
      * @param  list<Thing>|null  $things  null until someone has gone through the home: then only the usual things are
      *     there
-     * @param  string|null  $floor  one of FLOORS, null when not asked
-     * @param  string|null  $door  does a door close towards the client, so that a pull shuts it? one of DOORS
+     * @param  Floor|null  $floor  null when not asked
+     * @param  Door|null  $door  does a door close towards the client, so that a pull shuts it?
      * @param  bool|null  $chairAtWall  does the chair for rising stand against a wall?
      */
     public function __construct(
         public ?array $things = null,
-        public ?string $floor = null,
-        public ?string $door = null,
+        public ?Floor $floor = null,
+        public ?Door $door = null,
         public ?bool $chairAtWall = null,
     ) {
     }
@@ -36,17 +32,6 @@ final readonly class Place
     /** @throws InvalidInput */
     public static function read(Bag $bag): self
     {
-        $word = static function (string $key, array $words) use ($bag): ?string {
-            $value = $bag->optString($key);
-            if ($value !== null && ! in_array($value, $words, true)) {
-                throw InvalidInput::at(
-                    $bag->pointer($key),
-                    sprintf('"%s" must be one of: %s.', $key, implode(', ', array_filter($words, is_string(...)))),
-                );
-            }
-
-            return $value;
-        };
         $things = null;
         if ($bag->has('things')) {
             $things = [];
@@ -64,8 +49,8 @@ final readonly class Place
 
         return new self(
             $things,
-            $word('floor', self::FLOORS),
-            $word('door', self::DOORS),
+            $bag->optEnum('floor', Floor::class),
+            $bag->optEnum('door', Door::class),
             $bag->has('chair_at_wall') ? $bag->bool('chair_at_wall') : null,
         );
     }
@@ -85,7 +70,7 @@ final readonly class Place
     /** A band in a door: only in one that the pull shuts. Not asked about counts as long as the door was ticked. */
     public function hasBandDoor(): bool
     {
-        return $this->has(Thing::Door) && $this->door !== 'away' && $this->door !== 'none';
+        return $this->has(Thing::Door) && $this->door !== Door::Away && $this->door !== Door::None;
     }
 
     /** Can a band be fixed here so that one walks away from it; from above, only in a door? */
@@ -103,7 +88,7 @@ final readonly class Place
     {
         $door = match (true) {
             ! $this->has(Thing::Door) => 'no such door was ticked',
-            $this->door === 'away', $this->door === 'none' => 'the pull would open it',
+            $this->door === Door::Away, $this->door === Door::None => 'the pull would open it',
             $this->door === null => 'try it first: pull on it closed',
             default => '',
         };
@@ -125,10 +110,10 @@ final readonly class Place
         ];
     }
 
-    /** Friction of the floor, for things that must not slide: 0.5 as a rule, 0.3 on a smooth floor (loads.md). */
+    /** Friction of the floor, for things that must not slide: 0.5 as a rule, 0.3 on a smooth floor. House estimates. */
     public function friction(): float
     {
-        return $this->floor === 'smooth' ? StayPut::SMOOTH : StayPut::RULE;
+        return $this->floor === Floor::Smooth ? StayPut::SMOOTH : StayPut::RULE;
     }
 
     /**
@@ -142,22 +127,12 @@ final readonly class Place
         $say = static function (string $rule, string $says) use (&$findings): void {
             $findings[] = new Reason('kit', 'place.'.$rule, $says, 'House convention, cautious');
         };
-        if ($this->chairAtWall === false) {
-            $say('chair', $this->floor === 'smooth'
-                ? 'The chair stands free on a smooth floor: it slides as the client rises. Back it to a wall, rubber '
-                .'under the feet.'
-                : 'The chair stands free: back it to a wall before anyone rises from it.');
-        } elseif ($this->floor === 'smooth') {
-            $say('floor', 'Smooth floor: shoes on, and rubber under chair and step.');
+        $chair = $this->aboutChair();
+        if ($chair !== null) {
+            $say($this->chairAtWall === false ? 'chair' : 'floor', $chair);
         }
-        if ($kit->bands !== [] && $this->door !== 'towards') {
-            $say('door', match ($this->door) {
-                'away' => 'The door opens in the direction of the pull: a band in it would open it. Use the hinge '
-                    .'side of a door that closes towards the client, or a fixed post.',
-                'none' => 'No door to anchor a band in: use it underfoot, round the chair back, or between the hands.',
-                default => 'Has a door been tried? A band belongs only in a closed door that closes towards the '
-                    .'client.',
-            });
+        if ($kit->bands !== [] && $this->door !== Door::Towards) {
+            $say('door', $this->aboutDoor());
         }
         if ($this->things !== null && ! $this->has(Thing::Counter)) {
             $say(
@@ -175,17 +150,36 @@ final readonly class Place
         }
         foreach ($kit->carriers as $carrier) {
             if ($carrier->maxMassG > 0 && ! $carrier->takesPlates && $carrier->massG + $carrier->maxMassG > 12_000) {
-                $say(
-                    'carrier',
-                    sprintf(
-                        '%s may be filled to more than %s: check its handles and seams before each session.',
-                        $carrier->label,
-                        Mass::say(12_000),
-                    ),
-                );
+                $says = '%s may be filled to more than %s: check its handles and seams before each session.';
+                $say('carrier', sprintf($says, $carrier->label, Mass::say(12_000)));
             }
         }
 
         return $findings;
+    }
+
+    private function aboutChair(): ?string
+    {
+        $smooth = $this->floor === Floor::Smooth;
+
+        return match (true) {
+            $this->chairAtWall === false && $smooth => 'The chair stands free on a smooth floor: it slides as the '
+                .'client rises. Back it to a wall, rubber under the feet.',
+            $this->chairAtWall === false => 'The chair stands free: back it to a wall before anyone rises from it.',
+            $smooth => 'Smooth floor: shoes on, and rubber under chair and step.',
+            default => null,
+        };
+    }
+
+    private function aboutDoor(): string
+    {
+        return match ($this->door) {
+            Door::Away => 'The door opens in the direction of the pull: a band in it would open it. Use the hinge '
+                .'side of a door that closes towards the client, or a fixed post.',
+            Door::None => 'No door to anchor a band in: use it underfoot, round the chair back, or between the '
+                .'hands.',
+            default => 'Has a door been tried? A band belongs only in a closed door that closes towards the '
+                .'client.',
+        };
     }
 }

@@ -17,91 +17,46 @@ namespace BuoyantStep\Core\Kit;
  */
 final class StarterKit
 {
+    /**
+     * Room, label, mass in grams, the grip it takes, and whether it is held in the hand, packed into a carrier, or
+     * both.
+     */
+    private const PIECES = [
+        ['kitchen', 'Water bottle 0.5 L', 520, 'power', 'both'],
+        ['kitchen', 'Water bottle 1 L', 1030, 'power', 'both'],
+        ['kitchen', 'Water bottle 1.5 L', 1540, 'power', 'both'],
+        ['kitchen', 'Jug 4 L', 4100, 'hook', 'hold'],
+        ['kitchen', 'Can 400 g', 480, 'power', 'both'],
+        ['kitchen', 'Bag of rice 500 g', 500, 'soft', 'both'],
+        ['kitchen', 'Bag of beans 1 kg', 1000, 'soft', 'both'],
+        ['kitchen', 'Bag of flour 2 kg', 2000, 'soft', 'both'],
+        ['laundry', 'Detergent 2 L', 2150, 'power', 'both'],
+        ['kitchen', 'Bag of sugar 1 kg', 1010, 'soft', 'both'],
+        ['kitchen', 'Bag of pasta 500 g', 505, 'soft', 'both'],
+        ['exercise things', 'Kettlebell 4 kg', 4000, 'power', 'hold'],
+        ['exercise things', 'Medicine ball 2 kg', 2000, 'soft', 'hold'],
+        ['living room', 'Book', 800, 'pinch', 'both'],
+        ['exercise things', 'Dumbbell 1 kg', 1000, 'power', 'hold'],
+        ['exercise things', 'Dumbbell 2 kg', 2000, 'power', 'hold'],
+        ['exercise things', 'Dumbbell 3 kg', 3000, 'power', 'hold'],
+        ['exercise things', 'Dumbbell plate 0.5 kg', 500, 'pinch', 'plate'],
+        ['exercise things', 'Cuff 0.5 kg', 500, 'none', 'hold'],
+        ['exercise things', 'Cuff 1 kg', 1000, 'none', 'hold'],
+    ];
+
     /** @return list<Starter> */
     public static function pieces(): array
     {
-        return [
-            [
-                'room' => 'kitchen', 'label' => 'Water bottle 0.5 L', 'mass_g' => 520, 'grip' => 'power',
-                'holdable' => true, 'packable' => true,
-            ],
-            [
-                'room' => 'kitchen', 'label' => 'Water bottle 1 L', 'mass_g' => 1030, 'grip' => 'power',
-                'holdable' => true, 'packable' => true,
-            ],
-            [
-                'room' => 'kitchen', 'label' => 'Water bottle 1.5 L', 'mass_g' => 1540, 'grip' => 'power',
-                'holdable' => true, 'packable' => true,
-            ],
-            [
-                'room' => 'kitchen', 'label' => 'Jug 4 L', 'mass_g' => 4100, 'grip' => 'hook', 'holdable' => true,
-                'packable' => false,
-            ],
-            [
-                'room' => 'kitchen', 'label' => 'Can 400 g', 'mass_g' => 480, 'grip' => 'power', 'holdable' => true,
-                'packable' => true,
-            ],
-            [
-                'room' => 'kitchen', 'label' => 'Bag of rice 500 g', 'mass_g' => 500, 'grip' => 'soft',
-                'holdable' => true, 'packable' => true,
-            ],
-            [
-                'room' => 'kitchen', 'label' => 'Bag of beans 1 kg', 'mass_g' => 1000, 'grip' => 'soft',
-                'holdable' => true, 'packable' => true,
-            ],
-            [
-                'room' => 'kitchen', 'label' => 'Bag of flour 2 kg', 'mass_g' => 2000, 'grip' => 'soft',
-                'holdable' => true, 'packable' => true,
-            ],
-            [
-                'room' => 'laundry', 'label' => 'Detergent 2 L', 'mass_g' => 2150, 'grip' => 'power',
-                'holdable' => true, 'packable' => true,
-            ],
-            [
-                'room' => 'kitchen', 'label' => 'Bag of sugar 1 kg', 'mass_g' => 1010, 'grip' => 'soft',
-                'holdable' => true, 'packable' => true,
-            ],
-            [
-                'room' => 'kitchen', 'label' => 'Bag of pasta 500 g', 'mass_g' => 505, 'grip' => 'soft',
-                'holdable' => true, 'packable' => true,
-            ],
-            [
-                'room' => 'exercise things', 'label' => 'Kettlebell 4 kg', 'mass_g' => 4000, 'grip' => 'power',
-                'holdable' => true, 'packable' => false,
-            ],
-            [
-                'room' => 'exercise things', 'label' => 'Medicine ball 2 kg', 'mass_g' => 2000, 'grip' => 'soft',
-                'holdable' => true, 'packable' => false,
-            ],
-            [
-                'room' => 'living room', 'label' => 'Book', 'mass_g' => 800, 'grip' => 'pinch', 'holdable' => true,
-                'packable' => true,
-            ],
-            [
-                'room' => 'exercise things', 'label' => 'Dumbbell 1 kg', 'mass_g' => 1000, 'grip' => 'power',
-                'holdable' => true, 'packable' => false,
-            ],
-            [
-                'room' => 'exercise things', 'label' => 'Dumbbell 2 kg', 'mass_g' => 2000, 'grip' => 'power',
-                'holdable' => true, 'packable' => false,
-            ],
-            [
-                'room' => 'exercise things', 'label' => 'Dumbbell 3 kg', 'mass_g' => 3000, 'grip' => 'power',
-                'holdable' => true, 'packable' => false,
-            ],
-            [
-                'room' => 'exercise things', 'label' => 'Dumbbell plate 0.5 kg', 'mass_g' => 500, 'grip' => 'pinch',
-                'holdable' => false, 'packable' => true, 'plate' => true,
-            ],
-            [
-                'room' => 'exercise things', 'label' => 'Cuff 0.5 kg', 'mass_g' => 500, 'grip' => 'none',
-                'holdable' => true, 'packable' => false,
-            ],
-            [
-                'room' => 'exercise things', 'label' => 'Cuff 1 kg', 'mass_g' => 1000, 'grip' => 'none',
-                'holdable' => true, 'packable' => false,
-            ],
-        ];
+        $rows = [];
+        foreach (self::PIECES as [$room, $label, $massG, $grip, $use]) {
+            $row = [
+                'room' => $room, 'label' => $label, 'mass_g' => $massG, 'grip' => $grip,
+                'holdable' => in_array($use, ['hold', 'both'], true), 'packable' => $use !== 'hold',
+            ];
+            $rows[] = $use === 'plate' ? [...$row, 'plate' => true] : $row;
+        }
+
+        return $rows;
     }
 
     /** @return list<StarterCarrier> */

@@ -38,48 +38,38 @@ final readonly class ClinicFigures
         }
         $out = [];
         foreach ($limits as $limit) {
-            $figure = $this->for($limit);
-            if ($figure === null) {
-                $out[] = $limit;
-
-                continue;
-            }
-            if (self::loosens($limit, $figure['value']) && ! $figure['loosens']) {
-                // One rule may limit a field in steps (by week, by detail): a figure meant to tighten one step
-                // loosens none.
-                $out[] = $limit;
-            } elseif (self::loosens($limit, $figure['value'])) {
-                $out[] = new Limit(
-                    $limit->field,
-                    $figure['value'],
-                    $limit->rule,
-                    sprintf(
-                        '%s Loosened by the clinic to %s: %s', $limit->says, self::say($limit, $figure['value']),
-                        $figure['reason'] ?? '',
-                    ),
-                    $limit->source,
-                    $limit->scope,
-                );
-            } else {
-                array_push(
-                    $out,
-                    $limit,
-                    new Limit(
-                        $limit->field,
-                        $figure['value'],
-                        $limit->rule,
-                        sprintf(
-                            '%s Tightened by the clinic to %s.%s', $limit->says, self::say($limit, $figure['value']),
-                            $figure['reason'] === null ? '' : ' '.$figure['reason'],
-                        ),
-                        'Clinic rulebook',
-                        $limit->scope,
-                    ),
-                );
-            }
+            array_push($out, ...$this->figured($limit));
         }
 
         return $out;
+    }
+
+    /** @return list<Limit> the limit with what the clinic has made of it */
+    private function figured(Limit $limit): array
+    {
+        $figure = $this->for($limit);
+        $loosens = $figure !== null && self::loosens($limit, $figure['value']);
+        // One rule may limit a field in steps (by week, by detail): a figure meant to tighten one step loosens none.
+        if ($figure === null || ($loosens && ! $figure['loosens'])) {
+            return [$limit];
+        }
+        $now = self::say($limit, $figure['value']);
+        if ($loosens) {
+            $says = sprintf('%s Loosened by the clinic to %s: %s', $limit->says, $now, $figure['reason'] ?? '');
+
+            return [
+                new Limit($limit->field, $figure['value'], $limit->rule, $says, $limit->source, $limit->scope),
+            ];
+        }
+        $says = sprintf(
+            '%s Tightened by the clinic to %s.%s', $limit->says, $now,
+            $figure['reason'] === null ? '' : ' '.$figure['reason'],
+        );
+
+        return [
+            $limit,
+            new Limit($limit->field, $figure['value'], $limit->rule, $says, 'Clinic rulebook', $limit->scope),
+        ];
     }
 
     private static function say(Limit $limit, int $value): string

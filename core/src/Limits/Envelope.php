@@ -202,7 +202,9 @@ final readonly class Envelope
     public function has(Field $field, Word $word, Scope $work = new Scope): ?Limit
     {
         foreach ($this->byField[$field->value] ?? [] as $limit) {
-            if ($limit->plain() === $word->code() && $limit->scope->binds($work)) {
+            // A case of an enum is one object; only a watch is made anew.
+            $same = $limit->value === $word || ($word instanceof Watch && $limit->plain() === $word->code());
+            if ($same && $limit->scope->binds($work)) {
                 return $limit;
             }
         }

@@ -37,6 +37,21 @@ final class EnvelopeReport
         return $report;
     }
 
+    /** The value of a field in words; what holds where no rule asked for one. */
+    public static function say(Envelope $envelope, Field $field, Scope $scope = new Scope): string
+    {
+        $labels = array_map(
+            static fn (Limit $l): string => $l->label(),
+            $field->isList() ? $envelope->binding($field, $scope) : array_filter([$envelope->tightest($field, $scope)]),
+        );
+
+        return match (true) {
+            $labels !== [] => implode(', ', array_unique($labels)),
+            $field === Field::HeartRateValid => 'yes',
+            default => $field->freest()?->label() ?? 'not limited',
+        };
+    }
+
     /** @return list<Scoped> the parts of the body for which this field is tighter than for everything */
     private static function scoped(Envelope $envelope, Field $field): array
     {

@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Limits;
 
 use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\Labelled;
 use BuoyantStep\Core\Vocabulary\Scale;
 use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Support;
@@ -14,7 +15,7 @@ use BuoyantStep\Core\Vocabulary\Vision;
 use BuoyantStep\Core\Vocabulary\Word;
 
 /** The fields of an envelope and, for each, which way is tighter. Order is the order they are shown in. */
-enum Field: string
+enum Field: string implements Labelled
 {
     case Clearance = 'clearance';
     case EffortMax = 'effort_max';
@@ -40,6 +41,36 @@ enum Field: string
     case HeartRateValid = 'heart_rate_valid';
     case StopSigns = 'stop_signs';
     case Notes = 'notes';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Clearance => 'Clearance',
+            self::EffortMax => 'RPE at most, of 10',
+            self::LoadPctMax => 'Load at most, % of 1RM',
+            self::LiftMaxG => 'Lift at most, in all',
+            self::RepsMin => 'Reps at least',
+            self::RepsMax => 'Reps at most',
+            self::HoldMaxS => 'Hard hold at most, s',
+            self::Breath => 'Breath',
+            self::AvoidPositions => 'Positions to avoid',
+            self::AvoidMotions => 'Motions to avoid',
+            self::ImpactMax => 'Impact at most, 0-3',
+            self::SupportMin => 'Support at least',
+            self::SurfaceMax => 'Surface',
+            self::Vision => 'Vision',
+            self::SupervisionMin => 'Supervision at least',
+            self::StepPctMax => 'Load step at most, %',
+            self::SessionsBetweenSteps => 'Sessions between steps',
+            self::RestMinS => 'Rest at least, s',
+            self::HoursBetweenSameMuscle => 'Hours between same muscles',
+            self::AvoidMaterial => 'Materials to avoid',
+            self::Watches => 'Watches',
+            self::HeartRateValid => 'Heart rate can be used',
+            self::StopSigns => 'Red flags',
+            self::Notes => 'Notes',
+        };
+    }
 
     /** The word of this field's scale that limits nothing; null for fields that hold no scale. */
     public function freest(): ?Scale

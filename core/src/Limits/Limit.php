@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Limits;
 
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Word;
@@ -36,6 +37,17 @@ final readonly class Limit
     public function plain(): int|string|bool
     {
         return $this->value instanceof Word ? $this->value->code() : $this->value;
+    }
+
+    /** The value in words, with its unit. */
+    public function label(): string
+    {
+        return match (true) {
+            $this->value instanceof Word => $this->value->label(),
+            is_int($this->value) && $this->field === Field::LiftMaxG => Mass::say($this->value),
+            is_bool($this->value) => $this->value ? 'yes' : 'no',
+            default => (string) $this->value,
+        };
     }
 
     public function asReason(): Reason

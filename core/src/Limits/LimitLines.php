@@ -105,7 +105,7 @@ final class LimitLines
         $n = is_int($value) ? $value : 0;
 
         return match ($field) {
-            Field::EffortMax => sprintf('effort up to %d of 10', $n),
+            Field::EffortMax => sprintf('RPE up to %d of 10', $n),
             Field::LoadPctMax => sprintf('load up to %d %% of 1RM', $n),
             Field::LiftMaxG => sprintf('lift %s in all at most', Mass::say($n)),
             Field::RepsMin => $n > 1 ? sprintf('%d reps or more', $n) : null,
@@ -116,7 +116,7 @@ final class LimitLines
             Field::SessionsBetweenSteps => sprintf('%d good sessions before a step', $n),
             Field::RestMinS => $n > 0 ? sprintf('rest %d s or more', $n) : null,
             Field::HoursBetweenSameMuscle => sprintf('%d h between work for the same muscles', $n),
-            Field::HeartRateValid => $value === false ? 'heart rate misleads: use effort and talking' : null,
+            Field::HeartRateValid => $value === false ? 'heart rate misleads: use RPE and talking' : null,
             default => null,
         };
     }

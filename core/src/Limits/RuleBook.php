@@ -185,37 +185,7 @@ final readonly class RuleBook
     {
         $waiting = [];
         foreach ($this->withImplied($facts) as $condition) {
-            $label = $this->rules($condition)->about()->label;
-            if (
-                $condition->until !== null
-                && $condition->until->isBefore($facts->on)
-                && ! $condition->has(Condition::END_CONFIRMED)
-            ) {
-                $waiting[$condition->code.'.end'] = new Crossing(
-                    $condition->until,
-                    $condition->code,
-                    $label.': its end date has passed. Its limits hold until you confirm the end.',
-                    false,
-                );
-            }
-            $rules = $this->rules($condition);
-            $due = $rules instanceof OpensByWord && $condition->inForce($facts->on)
-                ? $rules->opening()->due($condition, $facts)
-                : null;
-            if ($due !== null) {
-                $waiting[$condition->code.'.opening'] = $due;
-            }
-            if ($rules instanceof HasFirstBlock) {
-                $end = FirstBlock::end($condition, $facts, $rules->firstBlockDays());
-                if ($end !== null && ! $end->isAfter($facts->on)) {
-                    $waiting[$condition->code.'.first_block'] = new Crossing(
-                        $end,
-                        $condition->code,
-                        $label.': the first block is over. The lighter limits hold until you confirm it.',
-                        false,
-                    );
-                }
-            }
+            $waiting = [...$waiting, ...$this->waitingFor($condition, $facts)];
         }
         foreach ($this->always as $rules) {
             if ($rules instanceof HasWaiting) {
@@ -223,6 +193,45 @@ final readonly class RuleBook
             }
         }
         usort($waiting, static fn (Crossing $a, Crossing $b): int => (string) $a->date <=> (string) $b->date);
+
+        return $waiting;
+    }
+
+    /** @return array<string, Crossing> */
+    private function waitingFor(Condition $condition, Facts $facts): array
+    {
+        $waiting = [];
+        $label = $this->rules($condition)->about()->label;
+        if (
+            $condition->until !== null
+            && $condition->until->isBefore($facts->on)
+            && ! $condition->has(Condition::END_CONFIRMED)
+        ) {
+            $waiting[$condition->code.'.end'] = new Crossing(
+                $condition->until,
+                $condition->code,
+                $label.': its end date has passed. Its limits hold until you confirm the end.',
+                false,
+            );
+        }
+        $rules = $this->rules($condition);
+        $due = $rules instanceof OpensByWord && $condition->inForce($facts->on)
+            ? $rules->opening()->due($condition, $facts)
+            : null;
+        if ($due !== null) {
+            $waiting[$condition->code.'.opening'] = $due;
+        }
+        if ($rules instanceof HasFirstBlock) {
+            $end = FirstBlock::end($condition, $facts, $rules->firstBlockDays());
+            if ($end !== null && ! $end->isAfter($facts->on)) {
+                $waiting[$condition->code.'.first_block'] = new Crossing(
+                    $end,
+                    $condition->code,
+                    $label.': the first block is over. The lighter limits hold until you confirm it.',
+                    false,
+                );
+            }
+        }
 
         return $waiting;
     }

@@ -75,12 +75,10 @@ final readonly class Appraisal implements JsonSerializable
             Test::ArmCurl => self::armCurl($result, $client, $on),
             Test::HeelRaise => self::heelRaise($result, $client, $on),
             Test::PressureDrop => self::pressureDrop($result),
-            Test::WallSit, Test::FrontPlank, Test::SidePlank, Test::PushUp, Test::ShoulderReach, Test::AnkleRange,
-            Test::FloorTransfer,
-            Test::TransferHeight => new self($result, 'own baseline', null, null, $result->test->source()),
             Test::EasySet => new self(
                 $result, 'own estimate, no norm', null, $result->oneRepMax?->says, $result->test->source(),
             ),
+            default => new self($result, 'own baseline', null, null, $result->test->source()),
         };
     }
 
@@ -171,9 +169,9 @@ final readonly class Appraisal implements JsonSerializable
 
         return new self(
             $result,
-            sprintf('under %d upper and %d lower', self::DROP['systolic'], self::DROP['diastolic']),
+            sprintf('under %d systolic and %d diastolic', self::DROP['systolic'], self::DROP['diastolic']),
             $drops ? 'orthostatic drop: enter the condition on Screen' : null,
-            $result->second === null ? 'fall of the lower pressure not entered' : null,
+            $result->second === null ? 'fall of the diastolic pressure not entered' : null,
             $result->test->source(),
         );
     }

@@ -9,7 +9,7 @@ use JsonSerializable;
 /** Is a change between two tests larger than the noise of the test? Smaller ones are shown as within test noise. */
 final readonly class Change implements JsonSerializable
 {
-    /** Smallest change worth believing, in the test's unit (measures.md). */
+    /** Smallest change worth believing, in the test's unit (source beside each). */
     private const NOISE = ['chair_stand_30s' => 2, 'five_chair_stands' => 2.3, 'grip' => 5, 'timed_up_and_go' => 2];
 
     /** Grip also counts as changed from this share on, when that is more than the fixed figure would say. */

@@ -40,42 +40,14 @@ final readonly class OneRepMax implements JsonSerializable
      */
     public static function estimate(int $loadG, int $reps, int $inReserve, Formula $formula = Formula::Auto): self
     {
-        foreach ([
-            ['load_g', $loadG, 1, 1_000_000], ['reps', $reps, 1, 200], ['rir', $inReserve, 0, 50],
-        ] as [$field, $value, $min, $max]) {
-            if ($value < $min || $value > $max) {
-                throw InvalidInput::at(
-                    '/'.$field,
-                    sprintf('"%s" must be a whole number from %d to %d; %d is not.', $field, $min, $max, $value),
-                );
-            }
-        }
+        self::assertRanges($loadG, $reps, $inReserve);
         $n = $reps + $inReserve;
         if ($formula === Formula::Auto) {
             $formula = $n <= self::GOOD_UP_TO ? Formula::Brzycki : Formula::Epley;
         }
-        $confidence = match (true) {
-            $n <= self::GOOD_UP_TO => Confidence::Good,
-            $n <= self::FAIR_UP_TO => Confidence::Fair,
-            default => Confidence::None,
-        };
-        if ($inReserve > self::RESERVE_JUDGED_UP_TO) {
-            $confidence = $confidence->lower();
-        }
+        $confidence = self::confidence($n, $inReserve);
         if ($confidence === Confidence::None) {
-            return new self(null, $formula, $confidence, $n > self::FAIR_UP_TO
-                ? sprintf(
-                    '%d reps with %d left is %d in all: too many for an estimate. Use a heavier easy set, or dose by '
-                        .'reps and effort.',
-                    $reps,
-                    $inReserve,
-                    $n,
-                )
-                : sprintf(
-                    'More than %d reps left is judged poorly: no estimate. Stop the set nearer to its end, or dose by '
-                        .'reps and effort.',
-                    self::RESERVE_JUDGED_UP_TO,
-                ));
+            return new self(null, $formula, $confidence, self::whyNone($reps, $inReserve));
         }
         $grams = $n === 1 ? (float) $loadG : match ($formula) {
             Formula::Brzycki => 36 * $loadG / (37 - $n),
@@ -86,6 +58,48 @@ final readonly class OneRepMax implements JsonSerializable
             '%d reps with %d left: estimated 1RM by %s, confidence %s.',
             $reps, $inReserve, ucfirst($formula->value), $confidence->value,
         ));
+    }
+
+    private static function assertRanges(int $loadG, int $reps, int $inReserve): void
+    {
+        foreach ([
+            ['load_g', $loadG, 1, 1_000_000], ['reps', $reps, 1, 200], ['rir', $inReserve, 0, 50],
+        ] as [$field, $value, $min, $max]) {
+            if ($value < $min || $value > $max) {
+                throw InvalidInput::at(
+                    '/'.$field,
+                    sprintf('"%s" must be a whole number from %d to %d; %d is not.', $field, $min, $max, $value),
+                );
+            }
+        }
+    }
+
+    private static function confidence(int $n, int $inReserve): Confidence
+    {
+        $confidence = match (true) {
+            $n <= self::GOOD_UP_TO => Confidence::Good,
+            $n <= self::FAIR_UP_TO => Confidence::Fair,
+            default => Confidence::None,
+        };
+
+        return $inReserve > self::RESERVE_JUDGED_UP_TO ? $confidence->lower() : $confidence;
+    }
+
+    private static function whyNone(int $reps, int $inReserve): string
+    {
+        return $reps + $inReserve > self::FAIR_UP_TO
+            ? sprintf(
+                '%d reps with %d left is %d in all: too many for an estimate. Use a heavier easy set, or dose by '
+                    .'reps and effort.',
+                $reps,
+                $inReserve,
+                $reps + $inReserve,
+            )
+            : sprintf(
+                'More than %d reps left is judged poorly: no estimate. Stop the set nearer to its end, or dose by '
+                    .'reps and effort.',
+                self::RESERVE_JUDGED_UP_TO,
+            );
     }
 
     /** @return array{e1rm_g: int|null, formula: string, confidence: string} */

@@ -51,7 +51,8 @@ final readonly class Result
                 $bag->int('rir', 0, 50),
             ), $bag->optString('family'), null, $on, $load);
         }
-        $value = $bag->number('value', ...$test->range());
+        $range = $test->range();
+        $value = $bag->number('value', $range->min, $range->max);
         if ($test->isCount() && floor($value) !== $value) {
             throw InvalidInput::at(
                 $bag->pointer('value'), sprintf('%s is counted whole; give for example 11.', $test->label()),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Measures;
 
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Range;
 
 /** A test that a clinician does with the client, in the order it is usually done. */
 enum Test: string
@@ -44,7 +45,7 @@ enum Test: string
             self::WallSit => 'Wall sit',
             self::FrontPlank => 'Front plank',
             self::SidePlank => 'Side plank',
-            self::PushUp => 'Push-ups at effort 7',
+            self::PushUp => 'Push-ups at RPE 7',
             self::PressureDrop => 'Pressure drop on standing',
             self::ShoulderReach => 'Shoulder reach',
             self::AnkleRange => 'Ankle range, knee to wall',
@@ -90,29 +91,29 @@ enum Test: string
         };
     }
 
-    /** @return array{float, float} plausible raw values, both ends included */
-    public function range(): array
+    /** Plausible raw values, both ends included. */
+    public function range(): Range
     {
         return match ($this) {
-            self::ChairStand => [0, 60],
-            self::Tandem => [0, 10],
-            self::OneLegStand => [0, 30],
-            self::Grip => [0, 90],
-            self::FiveChairStands => [1, 120],
-            self::FourStage => [0, 4],
-            self::TimedUpAndGo => [2, 180],
-            self::ArmCurl => [0, 80],
-            self::HeelRaise => [0, 60],
-            self::WallSit => [0, 600],
-            self::FrontPlank => [0, 600],
-            self::SidePlank => [0, 600],
-            self::PushUp => [0, 100],
-            self::PressureDrop => [-60, 120],
-            self::ShoulderReach => [0, 180],
-            self::AnkleRange => [0, 25],
-            self::FloorTransfer => [0, 2],
-            self::TransferHeight => [20, 70],
-            self::EasySet => [0, 200],
+            self::ChairStand => new Range(0, 60),
+            self::Tandem => new Range(0, 10),
+            self::OneLegStand => new Range(0, 30),
+            self::Grip => new Range(0, 90),
+            self::FiveChairStands => new Range(1, 120),
+            self::FourStage => new Range(0, 4),
+            self::TimedUpAndGo => new Range(2, 180),
+            self::ArmCurl => new Range(0, 80),
+            self::HeelRaise => new Range(0, 60),
+            self::WallSit => new Range(0, 600),
+            self::FrontPlank => new Range(0, 600),
+            self::SidePlank => new Range(0, 600),
+            self::PushUp => new Range(0, 100),
+            self::PressureDrop => new Range(-60, 120),
+            self::ShoulderReach => new Range(0, 180),
+            self::AnkleRange => new Range(0, 25),
+            self::FloorTransfer => new Range(0, 2),
+            self::TransferHeight => new Range(20, 70),
+            self::EasySet => new Range(0, 200),
         };
     }
 
@@ -139,20 +140,20 @@ enum Test: string
                 Mass::say(3630),
             ),
             self::HeelRaise => 'Fingertips on a wall, one leg, full height, one every 2 s. Stop when height is lost.',
-            self::WallSit => 'Back on the wall, knees as bent as is comfortable. Stop at effort 8, or at the hold '
+            self::WallSit => 'Back on the wall, knees as bent as is comfortable. Stop at RPE 8, or at the hold '
                 .'that the limits allow.',
-            self::FrontPlank => 'On the forearms, at the counter when the floor is out. Count aloud; stop at effort 8.',
-            self::SidePlank => 'On the forearm, knees or feet. Count aloud; stop at effort 8.',
-            self::PushUp => 'The rung they train on, reps until effort 7. Note the rung with the result.',
+            self::FrontPlank => 'On the forearms, at the counter when the floor is out. Count aloud; stop at RPE 8.',
+            self::SidePlank => 'On the forearm, knees or feet. Count aloud; stop at RPE 8.',
+            self::PushUp => 'The rung they train on, reps until RPE 7. Note the rung with the result.',
             self::PressureDrop => 'Lie 5 minutes, read; stand, read at 1 and 3 minutes. Enter the largest fall of the '
-                .'upper and of the lower pressure.',
+                .'systolic and of the diastolic pressure.',
             self::ShoulderReach => 'Seated, arm up in front as far as it goes without pain or leaning.',
             self::AnkleRange => 'Foot flat, knee to the wall: the farthest toe that still lets the heel stay down.',
             self::FloorTransfer => 'Down to the floor and up again beside a chair: 0 cannot, 1 with help, 2 alone. '
                 .'Only with someone there.',
             self::TransferHeight => 'From high to low, the lowest seat from which they rise without hands. Lower is '
                 .'better.',
-            self::EasySet => 'A comfortable load they have practised. Stop well before the limit (effort 5-6 when a '
+            self::EasySet => 'A comfortable load they have practised. Stop well before the limit (RPE 5-6 when a '
                 .'limit says so, never beyond 8) and ask how many more were left.',
         };
     }

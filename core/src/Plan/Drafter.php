@@ -24,7 +24,7 @@ final readonly class Drafter
     public const MOST_ITEMS = 8;
 
     /**
-     * After a birth 12-15 reps at a moderate load come before chasing load (limits.md); for a year. House convention.
+     * After a birth 12-15 reps at a moderate load come before chasing load; for a year. House convention.
      */
     private const REBUILD_DAYS = 365;
 
@@ -113,8 +113,8 @@ final readonly class Drafter
             // Speed comes after the first block; until then the same movement is learnt.
             'power' => $this->situation->isInFirstBlock() ? Goal::Learn : Goal::Power,
             default => match ($wishes->aim) {
-                'endurance' => Goal::Endurance,
-                'learn' => Goal::Learn,
+                Aim::Endurance => Goal::Endurance,
+                Aim::Learn => Goal::Learn,
                 default => $this->strengthGoal(),
             },
         };

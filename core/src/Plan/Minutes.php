@@ -23,20 +23,20 @@ final class Minutes
         Goal $goal,
         Dose $dose,
         int $sides,
-        string $structure,
+        Structure $structure,
         int $restMinS,
     ): int {
         $bout = (int) ceil($dose->amount->hi * $rung->work->secondsPerUnit) * max(1, $sides);
         if ($goal === Goal::WarmUp) {
             return $rung->setUp->seconds + $bout;
         }
-        $rest = $structure === 'circuit' ? max(self::CHANGE_OVER_S, $restMinS) : max($dose->restS, $restMinS);
+        $rest = $structure === Structure::Circuit ? max(self::CHANGE_OVER_S, $restMinS) : max($dose->restS, $restMinS);
 
         return $rung->setUp->seconds + $dose->sets * ($bout + $rest) + self::CHANGE_OVER_S;
     }
 
     /** @param  list<PlanItem>  $items */
-    public static function session(array $items, string $structure, int $restMinS): int
+    public static function session(array $items, Structure $structure, int $restMinS): int
     {
         $seconds = 0;
         foreach ($items as $item) {

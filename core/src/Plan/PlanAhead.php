@@ -12,7 +12,7 @@ use BuoyantStep\Core\Units\Day;
 use Closure;
 
 /**
- * What a date ahead will ask of a plan, a week before it comes (limits.md: the changed plan is drafted a week ahead).
+ * What a date ahead will ask of a plan, a week before it comes (house convention).
  * Only dates that tighten: what may loosen waits for a word.
  */
 final readonly class PlanAhead

@@ -75,7 +75,7 @@ final readonly class PlanFit
      *
      * @param  list<Planned>  $items
      */
-    public function minutes(array $items, string $structure): int
+    public function minutes(array $items, Structure $structure): int
     {
         $restMin = $this->situation->envelope->restMin();
         $seconds = 0;

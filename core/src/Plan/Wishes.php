@@ -7,16 +7,12 @@ namespace BuoyantStep\Core\Plan;
 /** What the client and the clinician want the plan to be: aim, days and minutes. */
 final readonly class Wishes
 {
-    public const AIMS = ['strength', 'endurance', 'learn'];
-
-    public const STRUCTURES = ['circuit', 'straight'];
-
     /** @param  list<int>  $days 1 Monday to 7 Sunday */
     public function __construct(
-        public string $aim = 'strength',
+        public Aim $aim = Aim::Strength,
         public array $days = [2, 5],
         public int $minutes = 30,
-        public string $structure = 'circuit',
+        public Structure $structure = Structure::Circuit,
     ) {
     }
 }

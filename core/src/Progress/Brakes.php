@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Progress;
 
+use BuoyantStep\Core\Log\Performed;
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 
 /**
- * What wins over any school, in this order: a stop sign; a session called off (never a failure); pain over the
- * ceiling or worse next morning; effort of 9 or more, or form that broke in two sets.
+ * What wins over any school, in this order: a red flag; a session called off (never a failure); pain over the
+ * ceiling or worse next morning; RPE of 9 or more, or form that broke in two sets.
  */
 final class Brakes
 {
@@ -30,10 +32,10 @@ final class Brakes
                         'log',
                         'brake.stop_sign',
                         sprintf(
-                            'A stop sign was noted on %s. Nothing resumes until a clinician has cleared it.',
+                            'A red flag was noted on %s. Nothing resumes until a clinician has cleared it.',
                             $session->date->label(),
                         ),
-                        'limits.md, stop signs',
+                        'House convention, cautious',
                     ),
                 ], otherwise: 'A clinician\'s clearance, recorded, lifts this.');
             }
@@ -97,25 +99,12 @@ final class Brakes
             return null;
         }
         $latest = $done[0];
-        $hard = $latest->hardestEffort() >= self::HARD_EFFORT;
-        $broke = $latest->brokenSets() >= self::BROKEN_SETS;
-        if (! $hard && ! $broke) {
+        $wrong = self::tooMuch($latest);
+        if ($wrong === null) {
             return null;
         }
-        $because = [
-            new Reason(
-                'log',
-                'brake.too_hard',
-                $hard
-                    ? sprintf(
-                        'Effort reached %s.',
-                        rtrim(rtrim(number_format($latest->hardestEffort(), 1, '.', ''), '0'), '.'),
-                    )
-                    : sprintf('Form broke in %d sets.', $latest->brokenSets()),
-            ),
-        ];
-        $again = isset($done[1])
-            && ($done[1]->hardestEffort() >= self::HARD_EFFORT || $done[1]->brokenSets() >= self::BROKEN_SETS);
+        $because = [new Reason('log', 'brake.too_hard', $wrong)];
+        $again = isset($done[1]) && self::tooMuch($done[1]) !== null;
         if ($latest->leastAmount() < $course->dose->amount->lo || $again) {
             $because[] = new Reason(
                 'log',
@@ -135,7 +124,21 @@ final class Brakes
             null,
             $course->dose,
             $because,
-            otherwise: sprintf('Effort of %d or less with steady form lets it move again.', $course->dose->effort->hi),
+            otherwise: sprintf('RPE of %d or less with steady form lets it move again.', $course->dose->effort->hi),
         );
+    }
+
+    /** What was too much in a session; null when nothing was. */
+    private static function tooMuch(Performed $session): ?string
+    {
+        $hardest = $session->hardestEffort();
+
+        return match (true) {
+            $hardest >= self::HARD_EFFORT => sprintf(
+                'RPE reached %s.', Mass::trim(number_format($hardest, 1, '.', '')),
+            ),
+            $session->brokenSets() >= self::BROKEN_SETS => sprintf('Form broke in %d sets.', $session->brokenSets()),
+            default => null,
+        };
     }
 }

@@ -40,7 +40,7 @@ final class GoodRun
     public static function says(Course $course, int $run): string
     {
         return sprintf(
-            '%d of %d good sessions running (every set at %d, effort %d or less).',
+            '%d of %d good sessions running (every set at %d, RPE %d or less).',
             $run,
             $course->goodSessionsNeeded(),
             $course->dose->amount->hi,

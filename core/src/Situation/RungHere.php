@@ -75,10 +75,10 @@ final class RungHere
         if ($this->rung->work->band !== null && $kit->bands !== [] && ! $kit->hasLatexOnly()) {
             $demands = $demands->withoutMaterial(Material::Latex);
         }
-        $onHands = $this->rung->work->lever?->onHands($this->situation->client);
         $lift = $this->situation->envelope->number(Field::LiftMaxG, $demands->scope());
+        $onHands = $lift === null ? null : $this->rung->work->lever?->onHands($this->situation->client);
 
-        return $onHands !== null && $lift !== null && $onHands <= $lift ? $demands->handsWithinLimit() : $demands;
+        return $onHands !== null && $onHands <= $lift ? $demands->handsWithinLimit() : $demands;
     }
 
     /** Is there no side on which it may be done? */

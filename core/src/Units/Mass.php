@@ -12,11 +12,16 @@ final readonly class Mass
     /** Exact by definition (international yard and pound agreement, 1959). */
     public const GRAMS_PER_POUND = 453.59237;
 
-    /**
-     * Between a number and its unit (U+202F, narrow and never broken over lines). Nothing else writes it: see
-     * MassUnit.
-     */
+    /** Between a number and its unit: U+202F, narrow and never broken over lines. */
     public const SPACE = "\u{202F}";
+
+    /**
+     * How a mass stands in a sentence until the sentence is shown: "{{g:2230}}". Plain characters, so that it goes
+     * unchanged through JSON and HTML; MassUnit puts it into the reader's unit, once, on the way out.
+     */
+    public const OPEN = '{{';
+
+    public const CLOSE = '}}';
 
     /** Masses are shown to ten grams: two this close, in grams, are the same to whoever reads one and types it. */
     public const ALIKE_G = 5;
@@ -40,7 +45,7 @@ final readonly class Mass
         return $this->grams / 1000;
     }
 
-    /** For people: "2.23 kg", "500 g". Never fed back into a computation. */
+    /** For a sentence: shown as "2.23 kg", "500 g" or "4.92 lb". Never fed back into a computation. */
     public function label(): string
     {
         return self::say($this->grams);
@@ -48,15 +53,13 @@ final readonly class Mass
 
     public static function say(int|float $grams): string
     {
-        return round($grams) < 1000
-            ? sprintf('%d%sg', (int) round($grams), self::SPACE)
-            : self::trim(number_format($grams / 1000, 2, '.', '')).self::SPACE.'kg';
+        return self::OPEN.'g:'.self::trim(number_format($grams, 1, '.', '')).self::CLOSE;
     }
 
-    /** A pull as a luggage scale would show it, to a tenth: 24.5 N is "2.5 kg". */
+    /** A pull as a luggage scale would show it, to a tenth: 24.5 N is shown as "2.5 kg". */
     public static function sayForce(float $newtons): string
     {
-        return number_format($newtons / Gravity::G, 1, '.', '').self::SPACE.'kg';
+        return self::OPEN.'n:'.self::trim(number_format($newtons, 3, '.', '')).self::CLOSE;
     }
 
     /** "2.50" as "2.5", "3.00" as "3". */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Units;
 
 /**
- * What a reader sees masses in. Inside it is grams throughout; a mass that was put into words is put into the other
- * unit only on its way out, and a displayed value never comes back into a computation.
+ * What a reader sees masses in. Inside it is grams throughout, and a sentence holds a mass as a token (Mass::say); it
+ * is put into words only here, once, on its way out. A displayed value never comes back into a computation.
  */
 enum MassUnit: string
 {
@@ -16,25 +16,55 @@ enum MassUnit: string
     /** A mass for this reader: "2.23 kg", "520 g", or "4.92 lb". */
     public function say(int|float $grams): string
     {
-        return $this->inWords(Mass::say($grams));
+        return match (true) {
+            $this === self::Pound => self::number($grams / Mass::GRAMS_PER_POUND, 2).Mass::SPACE.'lb',
+            round($grams) < 1000 => sprintf('%d%sg', (int) round($grams), Mass::SPACE),
+            default => self::number($grams / 1000, 2).Mass::SPACE.'kg',
+        };
+    }
+
+    /** A pull for this reader, to a tenth: "2.5 kg" or "5.5 lb" for 24.5 N. */
+    public function sayForce(float $newtons): string
+    {
+        $grams = $newtons / Gravity::G * 1000;
+        $shown = $grams / ($this === self::Pound ? Mass::GRAMS_PER_POUND : 1000);
+
+        return number_format($shown, 1, '.', '').Mass::SPACE.$this->value;
     }
 
     /**
-     * A sentence of the core with its masses in this unit. Only what Mass has written is touched, known by the narrow
-     * space before its unit: a label such as "Bag of sugar 1 kg" stays what its owner called it.
+     * Text with its masses in this unit. What stands between the marks and is no mass stays as it is, and so does a
+     * label such as "Bag of sugar 1 kg", which is what its owner called it.
      */
-    public function inWords(string $sentence): string
+    public function render(string $text): string
     {
-        if ($this === self::Kilogram || ! str_contains($sentence, Mass::SPACE)) {
-            return $sentence;
+        $parts = explode(Mass::OPEN, $text);
+        $shown = array_shift($parts);
+        foreach ($parts as $part) {
+            $halves = explode(Mass::CLOSE, $part, 2);
+            $mass = isset($halves[1]) ? $this->shown($halves[0]) : null;
+            $shown .= $mass === null ? Mass::OPEN.$part : $mass.$halves[1];
         }
 
-        $mass = '/(\d+(?:\.\d+)?)'.Mass::SPACE.'(kg|g)\b/u';
+        return $shown;
+    }
 
-        return (string) preg_replace_callback($mass, static function (array $found): string {
-            $grams = (float) $found[1] * ($found[2] === 'kg' ? 1000 : 1);
+    private function shown(string $written): ?string
+    {
+        $number = substr($written, 2);
+        if (! is_numeric($number)) {
+            return null;
+        }
 
-            return Mass::trim(number_format($grams / Mass::GRAMS_PER_POUND, 2, '.', '')).Mass::SPACE.'lb';
-        }, $sentence);
+        return match (substr($written, 0, 2)) {
+            'g:' => $this->say((float) $number),
+            'n:' => $this->sayForce((float) $number),
+            default => null,
+        };
+    }
+
+    private static function number(float $value, int $decimals): string
+    {
+        return Mass::trim(number_format($value, $decimals, '.', ''));
     }
 }

@@ -4,11 +4,20 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Vocabulary;
 
-enum Side: string
+enum Side: string implements Labelled
 {
     case Both = 'both';
     case Left = 'left';
     case Right = 'right';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Both => 'both',
+            self::Left => 'left',
+            self::Right => 'right',
+        };
+    }
 
     /** Does a limit on this side bind something done with that side? */
     public function touches(self $other): bool

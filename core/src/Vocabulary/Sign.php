@@ -76,7 +76,7 @@ enum Sign: string implements Word
         };
     }
 
-    /** In the open form of an envelope stop signs are written as the client reads them. */
+    /** In the open form of an envelope red flags are written as the client reads them. */
     public function code(): string
     {
         return $this->label();
@@ -103,6 +103,15 @@ enum Sign: string implements Word
     public static function asked(): array
     {
         return array_values(array_filter(self::cases(), static fn (self $s): bool => $s->kind() !== SignKind::Listed));
+    }
+
+    /** @return list<self> what is asked of anybody when a session is written down */
+    public static function duringSession(): array
+    {
+        return [
+            self::ChestPain, self::Faintness, self::NewBreathlessness, self::NewWeakness, self::SuddenHeadache,
+            self::CalfSwelling, self::FallWithInjury,
+        ];
     }
 
     /** The sign that was written down in these words; null for words of somebody's own. */

@@ -19,6 +19,6 @@ enum SignKind
     /** No session today. */
     case NotToday;
 
-    /** On the list of stop signs that a client is given; the check before a session asks for it in other words. */
+    /** On the list of red flags that a client is given; the check before a session asks for it in other words. */
     case Listed;
 }

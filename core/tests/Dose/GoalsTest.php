@@ -17,6 +17,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\MassUnit;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 
@@ -166,7 +167,7 @@ it('aims at the lowest of the goal\'s top, the reserve after the fewest reps, an
     // 6 kg for 8 with 2 left: 8 kg.
     $dosing = dosedWith($goal, $limits, max: OneRepMax::estimate(6000, 8, 2));
     $target = array_values(array_filter($dosing->because, static fn (Reason $r): bool => $r->rule === 'target'))[0];
-    expect($target->says)->toBe(Made::said($says));
+    expect(MassUnit::Kilogram->render($target->says))->toBe(Made::shown($says));
 })->with([
     // Eight reps with two left are ten: 8 kg × 27/36.
     'the reserve' => [Goal::StrengthOlder, [], 'Target 6 kg: leaves 2 in reserve after 8 reps.'],
@@ -193,7 +194,7 @@ it('takes the nearest load under the cap, then solves the reps for it', function
 })->with([
     // At 6 kg ten are possible: eight with two left, to the top of effort.
     'the target itself' => [[4000, 6000, 7000], 6000, '8'],
-    // At 5.5 kg: 30 × (8/5.5 - 1) = 13.6 possible; effort 6-8 leaves four to two.
+    // At 5.5 kg: 30 × (8/5.5 - 1) = 13.6 possible; RPE 6-8 leaves four to two.
     'one below it' => [[4000, 5500, 7000], 5500, '10-11'],
     // At 5 kg eighteen are possible: even twelve stay easy, so twelve it is.
     'one well below it' => [[4000, 5000, 7000], 5000, '12'],
@@ -204,7 +205,7 @@ it('says when the kit has nothing, nothing light enough, or only what is too lig
 ): void {
     $dosing = dosedWith(Goal::StrengthOlder, $limits, $ladder, OneRepMax::estimate(6000, 8, 2));
     expect($dosing->dose !== null)->toBe($dosed)
-        ->and(implode(' ', $dosing->findings))->toContain(Made::said($finding));
+        ->and(MassUnit::Kilogram->render(implode(' ', $dosing->findings)))->toContain(Made::shown($finding));
 })->with([
     'nothing' => [[], [], false, 'add a piece or a carrier'],
     'all over the cap' => [

@@ -9,13 +9,19 @@ use BuoyantStep\Core\Exercises\BandUser;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\BandForm;
+use BuoyantStep\Core\Kit\BandMaterial;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\MassUnit;
 use BuoyantStep\Core\Units\Reason;
 
 function kitBand(string $material = 'latex', float $rest = 1200): KitBand
 {
-    return new KitBand('b', 'a band', new Band($rest, [[25, 9], [50, 15], [100, 24], [150, 32]]), $material, 'flat');
+    return new KitBand(
+        'b', 'a band', new Band($rest, [[25, 9], [50, 15], [100, 24], [150, 32]]), BandMaterial::from($material),
+        BandForm::Flat,
+    );
 }
 
 function bandRung(string $path): Rung
@@ -174,7 +180,7 @@ it('folds a band that both hands hold: half as long and twice the pull, the sum 
 });
 
 it('takes a loop as it is: round the legs the stance makes the pull, and it is not folded', function (): void {
-    $loop = new KitBand('l', 'loop', new Band(300, [[50, 40], [120, 80]]), 'fabric', 'loop');
+    $loop = new KitBand('l', 'loop', new Band(300, [[50, 40], [120, 80]]), BandMaterial::Fabric, BandForm::Loop);
     $legs = BandSetUp::of(
         $loop, bandRung('band_side_step/thigh'), new BandUser(Made::client(['height_mm' => 1700])), 'end', 60,
     );
@@ -186,7 +192,7 @@ it('takes a loop as it is: round the legs the stance makes the pull, and it is n
 
 it('works a standing row out to the centimetre, as by hand', function (): void {
     // One straight band of two metres, 20 N at twice its length; height 1700 mm; the row travels 374 mm.
-    $band = new KitBand('b', 'a band', new Band(2000, [[100, 20]]), 'fabric', 'flat');
+    $band = new KitBand('b', 'a band', new Band(2000, [[100, 20]]), BandMaterial::Fabric, BandForm::Flat);
     $rung = bandRung('band_row/one_arm');
     expect($rung->work->band?->travelMm(1700))->toBe(374);
     $setUp = BandSetUp::of($band, $rung, new BandUser(Made::client(['height_mm' => 1700])), 'end', 5.0);
@@ -200,16 +206,17 @@ it('works a standing row out to the centimetre, as by hand', function (): void {
                 .'your own steps.',
         );
     $page = $setUp->jsonSerialize();
+    $shown = static fn (string $k): string => MassUnit::Kilogram->render((string) $page[$k]);
     expect([$page['start_cm'], $page['end_cm'], $page['stand_cm'], $page['free_cm']])->toBe([213, 250, 278, null])
         ->and([$page['start_pct'], $page['end_pct']])->toBe([6, 25])
-        ->and([$page['start'], $page['middle'], $page['end'], $page['mean']])->toBe(
-            array_map(Made::said(...), ['0.1 kg', '0.3 kg', '0.5 kg', '0.3 kg']),
+        ->and(array_map($shown, ['start', 'middle', 'end', 'mean']))->toBe(
+            array_map(Made::shown(...), ['0.1 kg', '0.3 kg', '0.5 kg', '0.3 kg']),
         );
 });
 
 it('puts the anchor of a pull at the height of the hands, and of a pull-down over the door', function (): void {
     $client = Made::client(['height_mm' => 1700]);
-    $band = new KitBand('b', 'a band', new Band(1200, [[100, 40]]), 'fabric', 'flat');
+    $band = new KitBand('b', 'a band', new Band(1200, [[100, 40]]), BandMaterial::Fabric, BandForm::Flat);
     $standing = BandSetUp::of($band, bandRung('band_row/standing'), new BandUser($client), 'mean', 30);
     $seated = BandSetUp::of($band, bandRung('band_row/seated'), new BandUser($client), 'mean', 30);
     // 0.85 of the shoulder's height of 0.818 × 1700; three quarters of that for someone who sits.
@@ -234,7 +241,7 @@ it('begins where the body sets the distance, by the height of the client', funct
 ): void {
     foreach ([1500, 1700, 1900] as $height) {
         $rung = bandRung($path);
-        $band = new KitBand('b', 'a band', new Band(2600, [[150, 90]]), 'fabric', 'flat');
+        $band = new KitBand('b', 'a band', new Band(2600, [[150, 90]]), BandMaterial::Fabric, BandForm::Flat);
         $reach = BandSetUp::reach($band, $rung->work->band, $height, 'end');
         expect(
             BandSetUp::of(
@@ -254,7 +261,7 @@ it('warns of a start under five percent and of an end past nine tenths of what i
     float $force, array $warnings,
 ): void {
     // A band of a metre that may take 100 %; the row travels 374 mm: the end at force / 0.2 N percent.
-    $band = new KitBand('b', 'a band', new Band(1000, [[100, 20]], 1, 100), 'fabric', 'flat');
+    $band = new KitBand('b', 'a band', new Band(1000, [[100, 20]], 1, 100), BandMaterial::Fabric, BandForm::Flat);
     $rules = noteRules(
         BandSetUp::of(
             $band, bandRung('band_row/one_arm'), new BandUser(Made::client(['height_mm' => 1700])), 'end', $force,
@@ -269,7 +276,7 @@ it('warns of a start under five percent and of an end past nine tenths of what i
 ]);
 
 it('holds the end against the cap, to the tenth of a newton', function (float $capN, bool $warns): void {
-    $band = new KitBand('b', 'a band', new Band(1000, [[100, 20]]), 'fabric', 'flat');
+    $band = new KitBand('b', 'a band', new Band(1000, [[100, 20]]), BandMaterial::Fabric, BandForm::Flat);
     $setUp = BandSetUp::of(
         $band, bandRung('band_row/one_arm'), new BandUser(Made::client(['height_mm' => 1700])), 'end', 10.0,
         new BandCap($capN, 'Surgeon\'s order.'),

@@ -10,6 +10,8 @@ use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Pattern;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\BandForm;
+use BuoyantStep\Core\Kit\BandMaterial;
 use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Kit\Place;
@@ -228,7 +230,7 @@ it('has no rung that no client could ever reach', function (): void {
                 [
                     'test' => $test->value,
                     'side' => $side,
-                    'value' => $test->lessIsBetter() ? $test->range()[0] : $test->range()[1],
+                    'value' => $test->lessIsBetter() ? $test->range()->min : $test->range()->max,
                 ],
                 static fn (mixed $v): bool => $v !== null,
             );
@@ -237,7 +239,7 @@ it('has no rung that no client could ever reach', function (): void {
     $kit = new Kit(
         Made::kitchen()->pieces,
         Made::kitchen()->carriers,
-        [new KitBand('b', 'band', new Band(1200, [[100, 24], [200, 40]]), 'latex_free', 'flat')],
+        [new KitBand('b', 'band', new Band(1200, [[100, 24], [200, 40]]), BandMaterial::LatexFree, BandForm::Flat)],
     );
     $kit = new Kit(
         [

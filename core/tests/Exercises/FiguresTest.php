@@ -5,6 +5,7 @@ declare(strict_types=1);
 use BuoyantStep\Core\Body\Segment;
 use BuoyantStep\Core\Errors\UnknownCode;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Exercises\Figures\Bounds;
 use BuoyantStep\Core\Exercises\Figures\Figure;
 use BuoyantStep\Core\Exercises\Figures\Frame;
 use BuoyantStep\Core\Exercises\Figures\Props;
@@ -189,5 +190,5 @@ it('measures steps and turns as plain geometry', function (): void {
                 skeleton(['hip' => [0, 0.5], 'trunk' => 0, 'near' => ['foot' => [0, 0]], 'far' => ['foot' => [0, 0]]]),
             )
         )->bounds(),
-    )->toBe([0.0, 0.0, 0.0, 0.0]);
+    )->toEqual(new Bounds);
 });

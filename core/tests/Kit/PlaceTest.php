@@ -9,11 +9,15 @@ use BuoyantStep\Core\Client\FunctionStatus;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\BandForm;
+use BuoyantStep\Core\Kit\BandMaterial;
+use BuoyantStep\Core\Kit\Door;
 use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\MassUnit;
 use BuoyantStep\Core\Units\Reason;
 
 /** @return list<string> */
@@ -71,11 +75,13 @@ it('serves a row from a post, but no pull from above', function (): void {
     $post = new Place([Thing::Post]);
     expect($post->hasAnchor(fromAbove: false))->toBeTrue()
         ->and($post->hasAnchor(fromAbove: true))->toBeFalse()
-        ->and((new Place([Thing::Door], door: 'away'))->hasAnchor(fromAbove: false))->toBeFalse();
+        ->and((new Place([Thing::Door], door: Door::Away))->hasAnchor(fromAbove: false))->toBeFalse();
 });
 
 it('finds what makes a home unsafe to exercise in', function (array $place, string $rule): void {
-    $kit = new Kit([], [], [new KitBand('b', 'band', new Band(1200, [[100, 24]]), 'latex', 'flat')]);
+    $kit = new Kit(
+        [], [], [new KitBand('b', 'band', new Band(1200, [[100, 24]]), BandMaterial::Latex, BandForm::Flat)],
+    );
     expect(findingsOf($place, $kit))->toContain('place.'.$rule);
 })->with([
     'a chair that stands free' => [['chair_at_wall' => false], 'chair'],
@@ -128,7 +134,7 @@ it('holds a chair by friction with a factor of one and a half', function (): voi
         ->and(round(StayPut::of(100, 0.5, 80, brakedShare: 0.0)->chockKg, 3))->toBe(30.591)
         ->and(StayPut::of(100, 0.5, 80, StayPut::SMOOTH)->slides)->toBeTrue()
         ->and(
-            StayPut::of(100, 0.5, 80, StayPut::SMOOTH)->says()->says,
+            MassUnit::Kilogram->render(StayPut::of(100, 0.5, 80, StayPut::SMOOTH)->says()->says),
         )->toContain('chocks of 11')->not->toContain('tip');
 });
 
@@ -149,7 +155,7 @@ it('refuses a pull on nothing', function (): void {
 })->throws(InvalidInput::class, 'total_kg');
 
 it('counts the work of a rise, less with each cushion, none when the seat is as high as the hip', function (): void {
-    // 0.9 × 70 × 9.80665 × (0.825 - 0.45): half the arithmetic of the sit-to-stand power in measures.md.
+    // 0.9 × 70 × 9.80665 × (0.825 - 0.45): half the arithmetic of the sit-to-stand power in Alcazar 2018.
     expect(round(SeatRise::work(70, 1650, 450), 1))->toBe(231.7)
         ->and(round(SeatRise::lever(1650, 450), 3))->toBe(0.957)
         ->and(SeatRise::work(70, 1650, 900))->toBe(0.0);
@@ -208,7 +214,7 @@ it('holds up to just what it holds, and tips from just where it tips', function 
 it('says what to do in the words of a chair on wheels and of one on legs', function (
     bool $wheels, float $pull, float $height, string $says,
 ): void {
-    expect(StayPut::of($pull, $height, 80)->says($wheels)->says)->toBe(Made::said($says));
+    expect(MassUnit::Kilogram->render(StayPut::of($pull, $height, 80)->says($wheels)->says))->toBe(Made::shown($says));
 })->with([
     'braked and still' => [true, 100, 0.5, 'Brakes on: the chair stays put at this pull.'],
     'on legs and still' => [false, 100, 0.5, 'The chair stays put at this pull.'],

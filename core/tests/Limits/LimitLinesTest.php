@@ -33,7 +33,7 @@ it('says each field in one short sentence', function (Field $field, int|string|b
     [Field::Clearance, 'advised', 'Clearance advised'],
     [Field::Clearance, 'required', 'Clearance required before a plan is issued'],
     [Field::Clearance, 'withheld', 'No exercise: absolute contraindication'],
-    [Field::EffortMax, 6, 'Effort up to 6 of 10'],
+    [Field::EffortMax, 6, 'RPE up to 6 of 10'],
     [Field::LoadPctMax, 60, 'Load up to 60 % of 1RM'],
     [Field::LiftMaxG, 4500, Made::said('Lift 4.5 kg in all at most')],
     [Field::RepsMin, 2, '2 reps or more'],
@@ -61,7 +61,7 @@ it('says each field in one short sentence', function (Field $field, int|string|b
     [Field::AvoidMaterial, 'latex', 'No latex'],
     [Field::Watches, 'bp|before', 'Blood pressure before each session'],
     [Field::Watches, 'limb_girth|after', 'Limb girth after each session'],
-    [Field::HeartRateValid, false, 'Heart rate misleads: use effort and talking'],
+    [Field::HeartRateValid, false, 'Heart rate misleads: use RPE and talking'],
 ]);
 
 it('leaves out what limits nothing and what has a page of its own', function (
@@ -84,7 +84,7 @@ it('names the tightest, everyone who asked for that, and nobody else', function 
     )[0];
     expect($line->jsonSerialize())->toBe(
         [
-            'key' => 'effort_max', 'field' => 'effort_max', 'title' => 'Effort up to 5 of 10',
+            'key' => 'effort_max', 'field' => 'effort_max', 'title' => 'RPE up to 5 of 10',
             'by' => 'Heart · Other rule', 'says' => 'Heart says 5. Other_rule says 5.',
         ],
     );
@@ -93,7 +93,7 @@ it('names the tightest, everyone who asked for that, and nobody else', function 
         linesOf(
             [[Field::EffortMax, 5, 'other_rule'], [Field::EffortMax, 7, 'knee'], [Field::EffortMax, 5, 'heart']],
         )[0]->title,
-    )->toBe('Effort up to 5 of 10')
+    )->toBe('RPE up to 5 of 10')
         ->and(
             linesOf([[Field::RepsMin, 8, 'knee'], [Field::RepsMin, 12, 'heart']])[0]->title,
         )->toBe('12 reps or more');
@@ -114,7 +114,7 @@ it('collects the words of a list from all who asked', function (): void {
 it('gives a part of the body a line of its own', function (): void {
     $left = new Scope(Region::Lower, Side::Left);
     $lines = linesOf([[Field::EffortMax, 7, 'heart'], [Field::EffortMax, 5, 'knee', $left]]);
-    expect(array_column($lines, 'title'))->toBe(['Effort up to 7 of 10', 'Left leg: effort up to 5 of 10'])
+    expect(array_column($lines, 'title'))->toBe(['RPE up to 7 of 10', 'Left leg: RPE up to 5 of 10'])
         ->and($lines[0]->key)->toBe('effort_max')
         ->and($lines[1]->key)->not->toBe('effort_max')
         // What binds everything is not said again for the leg.

@@ -33,7 +33,7 @@ it('refuses a set that counts nothing or less than nothing', function (array $se
     [['reps' => 8, 'effort' => 5, 'load_g' => -10]],
 ])->throws(InvalidInput::class);
 
-it('needs sets, a reason for skipping, or a stop sign', function (): void {
+it('needs sets, a reason for skipping, or a red flag', function (): void {
     expect(Performed::read(new Bag(['date' => '2026-11-20', 'skipped' => 'ill']))->wasDone())->toBeFalse()
         ->and(Performed::read(new Bag(['date' => '2026-11-20', 'stop_sign' => true]))->stopSign)->toBeTrue()
         ->and(

@@ -12,6 +12,7 @@ use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Measures\MeasureSet;
+use BuoyantStep\Core\Plan\Aim;
 use BuoyantStep\Core\Plan\Channel;
 use BuoyantStep\Core\Plan\Draft;
 use BuoyantStep\Core\Plan\Drafter;
@@ -19,6 +20,7 @@ use BuoyantStep\Core\Plan\LeftOut;
 use BuoyantStep\Core\Plan\Minutes;
 use BuoyantStep\Core\Plan\PlanItem;
 use BuoyantStep\Core\Plan\Stair;
+use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Plan\Trim;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\Situation;
@@ -92,7 +94,7 @@ it('keeps every drafted dose inside its envelope and its kit, for thousands of c
             Profile::read(new Bag($form)), $made->randomMeasures(),
             $made->chance(60) ? $made->randomKit() : Made::kitchen(),
         );
-        $wishes = new Wishes($made->one(Wishes::AIMS), [2, 5], $made->int(10, 60), $made->one(Wishes::STRUCTURES));
+        $wishes = new Wishes($made->one(Aim::cases()), [2, 5], $made->int(10, 60), $made->one(Structure::cases()));
         $draft = (new Drafter($situation))->draft($wishes);
         foreach ($draft->items as $item) {
             $wrong = wrongWith($item, $situation);
@@ -178,7 +180,7 @@ function frailDraft(int $minutes = 45): array
         ]),
     );
 
-    return [$situation, (new Drafter($situation))->draft(new Wishes('strength', [2, 4, 6], $minutes))];
+    return [$situation, (new Drafter($situation))->draft(new Wishes(Aim::Strength, [2, 4, 6], $minutes))];
 }
 
 it('drafts six to eight exercises for a complicated client, warm-up first', function (): void {
@@ -286,10 +288,10 @@ it('counts a circuit shorter than straight sets, and never below the rest a limi
     $rung = Catalogue::standard()->family('heel_raise')->rung('seated');
     [, $draft] = frailDraft();
     $dose = $draft->items[1]->dose->with(sets: 3, restS: 90);
-    $time = static fn (string $structure, int $rest): int => Minutes::itemSeconds(
+    $time = static fn (Structure $structure, int $rest): int => Minutes::itemSeconds(
         $rung, $draft->items[1]->goal, $dose, 1, $structure, $rest,
     );
-    expect($time('circuit', 0))->toBeLessThan($time('straight', 0))
-        ->and($time('circuit', 120))->toBe($time('straight', 120))
-        ->and($time('circuit', 60) - $time('circuit', 0))->toBe(3 * 45);
+    expect($time(Structure::Circuit, 0))->toBeLessThan($time(Structure::Straight, 0))
+        ->and($time(Structure::Circuit, 120))->toBe($time(Structure::Straight, 120))
+        ->and($time(Structure::Circuit, 60) - $time(Structure::Circuit, 0))->toBe(3 * 45);
 });

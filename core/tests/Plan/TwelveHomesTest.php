@@ -7,6 +7,8 @@ use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Pattern;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\BandForm;
+use BuoyantStep\Core\Kit\BandMaterial;
 use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Kit\Place;
@@ -92,7 +94,7 @@ const PEOPLE = [
 
 function homeOf(array $form, bool $rich): Situation
 {
-    $bands = [new KitBand('b', 'band', new Band(1200, [[100, 24]]), 'latex_free', 'flat')];
+    $bands = [new KitBand('b', 'band', new Band(1200, [[100, 24]]), BandMaterial::LatexFree, BandForm::Flat)];
     $kit = $rich ? new Kit(Made::kitchen()->pieces, Made::kitchen()->carriers, $bands) : new Kit;
 
     return Made::situation(
@@ -162,7 +164,11 @@ it('opens a band that is free of latex to someone with the allergy, and no other
     $with = static fn (string $material): Situation => Made::situation(
         Made::client(['conditions' => [['code' => 'latex_allergy']]]),
         Made::measures([]),
-        new Kit([], [], [new KitBand('b', 'band', new Band(1200, [[100, 24]]), $material, 'flat')]),
+        new Kit(
+            [],
+            [],
+            [new KitBand('b', 'band', new Band(1200, [[100, 24]]), BandMaterial::from($material), BandForm::Flat)],
+        ),
         place: new Place(Thing::cases()),
     );
     expect(Made::at($with('latex'), 'band_row/seated')->openSides())->toBe([])

@@ -194,7 +194,7 @@ it('leaves alone what is just at its limit', function (array $client, array $dos
     expect($next->dose->jsonSerialize())->toBe($course->dose->jsonSerialize())
         ->and(array_map(static fn ($r): string => $r->rule, $next->because))->toBe(['no_sessions']);
 })->with([
-    'effort 7' => [['conditions' => [['code' => 'hypertension_controlled']]], ['effort' => ['lo' => 6, 'hi' => 7]]],
+    'RPE 7' => [['conditions' => [['code' => 'hypertension_controlled']]], ['effort' => ['lo' => 6, 'hi' => 7]]],
     'rest 90' => [
         ['conditions' => [['code' => 'heart_failure', 'detail' => 'first_block_done']]],
         ['rest_s' => 90, 'reps' => ['lo' => 10, 'hi' => 15], 'effort' => ['lo' => 4, 'hi' => 5]],

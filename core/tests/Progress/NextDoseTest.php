@@ -72,7 +72,7 @@ it('says so when the next load is not reachable by reps, or there is none', func
 
 it('waits for an easy set where a percent cap has nothing to take the percent of', function (): void {
     $client = ['conditions' => [['code' => 'older_adult_new', 'detail' => 'first_block_done']]];
-    // Twelve reps with two left is no estimate with confidence enough at 14? It is fair; at effort 5 it is none.
+    // Twelve reps with two left is no estimate with confidence enough at 14? It is fair; at RPE 5 it is none.
     $blind = [doneAgo(5, 12, 5), doneAgo(2, 12, 5)];
     expect(proposed($blind, client: $client)->decision)->toBe(Decision::Retest)
         ->and(
@@ -124,7 +124,7 @@ it('knows only the schools that are built', function (): void {
 })->throws(UnknownCode::class);
 
 describe('brakes, in their order', function (): void {
-    it('stops on a stop sign, whatever else happened', function (): void {
+    it('stops on a red flag, whatever else happened', function (): void {
         $next = proposed([doneAgo(5), doneAgo(3, 12, 8, ['stop_sign' => true, 'pain' => ['during' => 9]]), doneAgo(2)]);
         expect($next->decision)->toBe(Decision::Stop)
             ->and($next->dose->loadG)->toBe(5000)
@@ -164,9 +164,9 @@ describe('brakes, in their order', function (): void {
     ): void {
         expect(proposed([doneAgo(5), $last])->decision)->toBe($decision);
     })->with([
-        'effort 9' => [doneAgo(2, 12, 9), Decision::Stay],
-        'effort 8.5 is no brake' => [doneAgo(2, 12, 8.5), Decision::Stay],
-        'effort 9 and short' => [doneAgo(2, 7, 9), Decision::Ease],
+        'RPE 9' => [doneAgo(2, 12, 9), Decision::Stay],
+        'RPE 8.5 is no brake' => [doneAgo(2, 12, 8.5), Decision::Stay],
+        'RPE 9 and short' => [doneAgo(2, 7, 9), Decision::Ease],
         'form broke in two sets' => [doneAgo(2, 12, 8, [], ['form_broke' => true]), Decision::Stay],
     ]);
 

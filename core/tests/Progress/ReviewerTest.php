@@ -143,7 +143,7 @@ describe('needs', function (): void {
 
     it('is quiet when nothing is due', fn () => expect($of())->toBe([]));
 
-    it('puts a stop sign before everything', function () use ($of): void {
+    it('puts a red flag before everything', function () use ($of): void {
         expect(
             $of(
                 [

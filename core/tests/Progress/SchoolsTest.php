@@ -2,9 +2,17 @@
 
 declare(strict_types=1);
 
+use BuoyantStep\Core\Client\Schools;
+use BuoyantStep\Core\Progress\Course;
 use BuoyantStep\Core\Progress\Decision;
+use BuoyantStep\Core\Progress\Progression;
+use BuoyantStep\Core\Progress\Proposal;
+use BuoyantStep\Core\Progress\School;
+use BuoyantStep\Core\Progress\Schools\RepsThenLoad;
+use BuoyantStep\Core\Progress\Schools\SecondsGrow;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 
 require_once __DIR__.'/helpers.php';
 
@@ -121,7 +129,7 @@ describe('brakes at their edges', function (): void {
             expect(implode(' ', array_map(static fn ($r): string => $r->says, $next->because)))->toContain($says);
         }
     })->with([
-        'once' => [[doneAgo(5), doneAgo(2, 12, 9)], Decision::Stay, 'Effort reached 9.'],
+        'once' => [[doneAgo(5), doneAgo(2, 12, 9)], Decision::Stay, 'RPE reached 9.'],
         'once, at the bottom of the range' => [[doneAgo(5), doneAgo(2, 8, 9)], Decision::Stay, null],
         'once, below it' => [[doneAgo(5), doneAgo(2, 7, 9)], Decision::Ease, 'And 7 is below the range of 8-12.'],
         'twice running' => [[doneAgo(5, 12, 9), doneAgo(2, 12, 9.5)], Decision::Ease, 'Twice running.'],
@@ -146,7 +154,7 @@ describe('brakes at their edges', function (): void {
     it('says what lifts a stop and a hold', function (): void {
         expect(proposed([doneAgo(2, 12, 8, ['stop_sign' => true])])->otherwise)->toContain('clearance')
             ->and(proposed([doneAgo(5), doneAgo(2, 12, 9)])->otherwise)->toBe(
-                'Effort of 8 or less with steady form lets it move again.',
+                'RPE of 8 or less with steady form lets it move again.',
             )
             ->and(
                 proposed([doneAgo(5), ['date' => '2026-11-24', 'sets' => [], 'skipped' => 'flu']])->otherwise,
@@ -177,4 +185,35 @@ describe('brakes at their edges', function (): void {
             proposed([doneAgo(2, 12, 8, ['pain' => ['during' => 8]])], [3000, 4000, 4500, 5000, 5500])->dose->loadG,
         )->toBe(4500);
     });
+});
+
+it('asks what grows first as soon as two schools serve one kind of dose', function (): void {
+    $today = [new RepsThenLoad, new SecondsGrow];
+    expect(Progression::questions($today))->toBe(Schools::ALL);
+    $other = new class implements School
+    {
+        public function code(): string
+        {
+            return 'load_first';
+        }
+
+        public function label(): string
+        {
+            return 'the load before the reps';
+        }
+
+        public function serves(DoseKind $kind): bool
+        {
+            return $kind === DoseKind::Reps;
+        }
+
+        public function propose(Course $course): Proposal
+        {
+            return new Proposal(Decision::Stay, null, $course->dose, []);
+        }
+    };
+    $question = Progression::questions([...$today, $other])[Progression::QUESTION];
+    expect(array_keys($question['choices']))->toBe(['reps_then_load', 'load_first'])
+        ->and($question['choices']['load_first'])->toBe('the load before the reps')
+        ->and($question['default'])->toBe('reps_then_load');
 });

@@ -8,6 +8,8 @@ use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\BandForm;
+use BuoyantStep\Core\Kit\BandMaterial;
 use BuoyantStep\Core\Kit\House;
 use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\KitBand;
@@ -56,11 +58,18 @@ final class Made
         $this->random = new Randomizer(new Mt19937($seed));
     }
 
-    /**
-     * Words of a test as the core says them: between a mass and its unit stands a space of its own (see
-     * Units\MassUnit).
-     */
+    /** Words of a test as the core says them: a mass is a token there until it is shown (see Units\MassUnit). */
     public static function said(string $words): string
+    {
+        return (string) preg_replace_callback(
+            '/(\d+(?:\.\d+)?) (kg|g)\b/',
+            static fn (array $m): string => Mass::say((float) $m[1] * ($m[2] === 'kg' ? 1000 : 1)),
+            $words,
+        );
+    }
+
+    /** "2.23 kg" as it is shown: with the narrow space. */
+    public static function shown(string $words): string
     {
         return (string) preg_replace('/(?<=\d) (?=(?:kg|g|lb)\b)/', Mass::SPACE, $words);
     }
@@ -354,8 +363,8 @@ final class Made
         }
 
         return new KitBand(
-            'b', 'band', new Band($this->int(300, 1800), $points), $this->one(KitBand::MATERIALS),
-            $this->one(KitBand::FORMS),
+            'b', 'band', new Band($this->int(300, 1800), $points), $this->one(BandMaterial::cases()),
+            $this->one(BandForm::cases()),
         );
     }
 }

@@ -84,8 +84,8 @@ export default function ClientShell({
                                 role="alert"
                                 className="no-print border-stop text-stop bg-card mb-3 rounded-md border-l-4 p-2.5 font-bold"
                             >
-                                <span aria-hidden="true">◆ </span>A stop sign is open: {client.stops.join("; ")}.
-                                Nothing resumes until it is{" "}
+                                <span aria-hidden="true">◆ </span>A red flag is open: {client.stops.join("; ")}. Nothing
+                                resumes until it is{" "}
                                 <Link className="underline" href={`/clients/${client.id}/review`}>
                                     cleared on Review
                                 </Link>

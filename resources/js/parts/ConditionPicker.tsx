@@ -1,4 +1,5 @@
 import { useMassUnit } from "@/lib/mass";
+import { useScreenOptions } from "@/lib/options";
 import MassInput from "./MassInput";
 import type { ConditionAbout, ConditionForm } from "@/types/props";
 import { useState } from "react";
@@ -20,6 +21,7 @@ export default function ConditionPicker({
     const change = (code: string, part: Partial<ConditionForm>) =>
         onChange(value.map((c) => (c.code === code ? { ...c, ...part } : c)));
     const unit = useMassUnit();
+    const offers = useScreenOptions();
     const [query, setQuery] = useState("");
     const words = query.trim().toLowerCase();
     const ticked = (about: ConditionAbout) => value.some((c) => c.code === about.code);
@@ -83,11 +85,7 @@ export default function ConditionPicker({
                                         <Choice
                                             label="Side"
                                             value={condition.side}
-                                            options={[
-                                                ["left", "left"],
-                                                ["right", "right"],
-                                                ["both", "both"],
-                                            ]}
+                                            options={offers.side}
                                             onChange={(side) => change(about.code, { side })}
                                             error={errors[`conditions.${i}.side`]}
                                         />

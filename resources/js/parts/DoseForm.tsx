@@ -51,8 +51,8 @@ export default function DoseForm({
         ["sets", "Sets"],
         ["amount_lo", `From, ${dose.unit}`],
         ["amount_hi", `To, ${dose.unit}`],
-        ["effort_lo", "Effort from"],
-        ["effort_hi", "Effort to"],
+        ["effort_lo", "RPE from"],
+        ["effort_hi", "RPE to"],
         ["rest_s", "Rest, s"],
     ];
     if (dose.load_g !== null) {

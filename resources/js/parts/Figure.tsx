@@ -6,7 +6,7 @@ const STROKE: Record<string, string> = {
     far: "stroke-soft/60 print:stroke-neutral-400",
     prop: "stroke-wood print:stroke-neutral-500",
     ground: "stroke-sand print:stroke-neutral-300",
-    band: "stroke-stop print:stroke-neutral-700",
+    band: "stroke-ink print:stroke-neutral-700",
     load: "stroke-water print:stroke-neutral-600",
 };
 const FILL: Record<string, string> = {
@@ -14,7 +14,7 @@ const FILL: Record<string, string> = {
     far: "fill-soft/60 print:fill-neutral-400",
     prop: "fill-wood/60 print:fill-neutral-300",
     ground: "fill-sand print:fill-neutral-200",
-    band: "fill-stop print:fill-neutral-700",
+    band: "fill-ink print:fill-neutral-700",
     load: "fill-water print:fill-neutral-600",
 };
 const WIDTH: Record<string, number> = { near: 34, far: 30, prop: 14, ground: 10, band: 12, load: 16 };

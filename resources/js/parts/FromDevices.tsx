@@ -38,12 +38,7 @@ export default function FromDevices({
                     key={r.id}
                     className={`bg-card rounded-md border px-3 py-1.5 text-sm ${r.usable ? "border-water" : "border-hold border-dashed"}`}
                 >
-                    <strong>{r.label}</strong>{" "}
-                    <span className="num">
-                        {Object.entries(r.values)
-                            .map(([key, value]) => `${key.replaceAll("_", " ")} ${value}`)
-                            .join(", ")}
-                    </span>{" "}
+                    <strong>{r.label}</strong> <span className="num">{r.says}</span>{" "}
                     <span className="text-soft">{r.minutes} min ago</span>
                     {r.note && (
                         <span className="text-hold block">

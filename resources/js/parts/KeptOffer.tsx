@@ -1,4 +1,4 @@
-import { shortDate } from "@/lib/words";
+import { sayDate } from "@/lib/words";
 import type { Kept } from "@/lib/kept";
 import Button from "./Button";
 
@@ -10,7 +10,7 @@ export default function KeptOffer<T>({ kept, onTake }: { kept: Kept<T>; onTake: 
     }
     const at = new Date(offer.at);
     const two = (n: number): string => String(n).padStart(2, "0");
-    const when = `${shortDate(`${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`)}, ${two(at.getHours())}:${two(at.getMinutes())}`;
+    const when = `${sayDate(`${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`)}, ${two(at.getHours())}:${two(at.getMinutes())}`;
     return (
         <section
             aria-label="Typed and not saved"

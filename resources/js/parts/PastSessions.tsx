@@ -1,4 +1,4 @@
-import { shortDate } from "@/lib/words";
+import { sayDate, sayMoment } from "@/lib/words";
 import type { LogProps } from "@/types/props";
 import { Link } from "@inertiajs/react";
 
@@ -14,7 +14,7 @@ export default function PastSessions({ clientId, logs }: { clientId: number; log
                 {logs.map((log) => (
                     <li key={log.id} className="border-sand grid gap-x-4 md:grid-cols-[8rem_1fr] border-t py-2 text-sm">
                         <span className="num">
-                            <strong>{shortDate(log.on)}</strong>
+                            <strong>{sayDate(log.on)}</strong>
                             <span className="text-soft block">
                                 pain {log.pain_before ?? "?"} → {log.pain_next_morning ?? "?"}
                             </span>
@@ -22,7 +22,7 @@ export default function PastSessions({ clientId, logs }: { clientId: number; log
                                 className="text-water inline-block min-h-6 underline"
                                 href={`/clients/${clientId}/log?correct=${log.id}`}
                             >
-                                correct<span className="sr-only"> the session of {shortDate(log.on)}</span>
+                                correct<span className="sr-only"> the session of {sayDate(log.on)}</span>
                             </Link>
                         </span>
                         <div>
@@ -57,7 +57,7 @@ export default function PastSessions({ clientId, logs }: { clientId: number; log
                                     <ul className="text-soft">
                                         {log.earlier.map((v) => (
                                             <li key={v.id}>
-                                                Until {v.at}
+                                                Until {sayMoment(v.at)}
                                                 {v.counted ? "" : ", never in force"}: {v.says}
                                             </li>
                                         ))}

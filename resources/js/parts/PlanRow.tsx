@@ -89,7 +89,7 @@ export default function PlanRow({
                     </Because>
                     {item.dose.load && <span className="num block font-medium">{item.dose.load}</span>}
                     <span className="text-soft block">
-                        effort {item.dose.effort}
+                        RPE {item.dose.effort}
                         {item.dose.sets > 1 ? `, rest ${item.dose.rest_s} s` : ""}
                     </span>
                     {item.sides && <span className="text-soft block">{item.sides}</span>}

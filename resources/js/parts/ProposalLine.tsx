@@ -8,7 +8,7 @@ import Field, { inputClass } from "./Field";
 import KeptOffer from "./KeptOffer";
 import Mark, { markOf } from "./Mark";
 
-const say = (dose: Dose): string => `${dose.amount}${dose.load ? `, ${dose.load}` : ""}, effort ${dose.effort}`;
+const say = (dose: Dose): string => `${dose.amount}${dose.load ? `, ${dose.load}` : ""}, RPE ${dose.effort}`;
 
 /** One decision a line: what is proposed, from what, why, and three answers. */
 export default function ProposalLine({

@@ -1,3 +1,4 @@
+import { sayDate } from "@/lib/words";
 import type { MeasureTest } from "@/types/props";
 
 const W = 200;
@@ -16,7 +17,7 @@ export default function Trend({ test }: { test: MeasureTest }) {
     const x = (i: number) =>
         6 + (t1 === t0 ? i / Math.max(1, points.length - 1) : ((times[i] ?? t0) - t0) / (t1 - t0)) * (W - 12);
     const y = (v: number) => H - 6 - ((v - v0) / (v1 - v0)) * (H - 12);
-    const says = `${test.label} over time: ${points.map((p) => `${p.on} ${p.side ?? ""} ${p.value}`).join(", ")}${norm === null ? "" : `; cut-off ${norm}`}`;
+    const says = `${test.label} over time: ${points.map((p) => `${sayDate(p.on)} ${p.side ?? ""} ${p.value}`).join(", ")}${norm === null ? "" : `; cut-off ${norm}`}`;
     return (
         <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={says} className="mt-1 block w-full max-w-[200px]">
             {norm !== null && (

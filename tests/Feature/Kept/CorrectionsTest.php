@@ -51,7 +51,7 @@ it('keeps a corrected session, with what was entered before beside it', function
     $this->post("{$this->url}/log", $form)->assertSessionHasNoErrors();
     $this->post("{$this->url}/log", $form)->assertSessionHasNoErrors();
     expect(SessionLogVersion::query()->count())->toBe(0);
-    // The stop sign that was forgotten: the same key, other content.
+    // The red flag that was forgotten: the same key, other content.
     $this->post(
         "{$this->url}/log", [...$form, 'stop_sign' => 'faintness', 'note' => 'said so on the phone'],
     )->assertSessionHasNoErrors();
@@ -112,7 +112,7 @@ it('never lets a phone or a device send over what a clinician corrected', functi
         )->toBe([0]);
 });
 
-it('corrects no stop sign away', function (): void {
+it('corrects no red flag away', function (): void {
     $form = ($this->form)(['stop_sign' => 'faintness']);
     $this->post("{$this->url}/log", $form)->assertSessionHasNoErrors();
     $this->post("{$this->url}/log", [...$form, 'stop_sign' => ''])->assertSessionHasErrors('stop_sign');
@@ -246,7 +246,7 @@ it('takes changes of a plan back one after the other, to the exercise and to the
     $this->post("$page/undo", ['revision' => $revision()])->assertSessionHasErrors('plan');
 });
 
-it('opens a stop sign again that was cleared by mistake', function (): void {
+it('opens a red flag again that was cleared by mistake', function (): void {
     $log = $this->scene->goodSession($this->plan, $this->today, ['stop_sign' => 'faintness']);
     $this->post("{$this->url}/review/reopen-stop/{$log->id}")->assertNotFound();
     $this->post("{$this->url}/review/clear-stop", ['reason' => 'Dr Fenn: nothing found'])->assertSessionHasNoErrors();
@@ -259,7 +259,7 @@ it('opens a stop sign again that was cleared by mistake', function (): void {
     $this->post("{$this->url}/review/clear-stop", ['reason' => 'twice'])->assertSessionHasErrors('reason');
 });
 
-it('decides nothing while a stop sign is open, whatever was proposed before it was opened again', function (): void {
+it('decides nothing while a red flag is open, whatever was proposed before it was opened again', function (): void {
     $sign = $this->scene->goodSession($this->plan, now()->subDays(7)->format('Y-m-d'), ['stop_sign' => 'faintness']);
     $this->post("{$this->url}/review/clear-stop", ['reason' => 'Dr Fenn: nothing found'])->assertSessionHasNoErrors();
     $this->scene->goodSession($this->plan, now()->subDays(5)->format('Y-m-d'));

@@ -133,7 +133,7 @@ it('says of a plan in use that the kit no longer makes its load, and brings it u
     expect($draft->items->firstWhere('family', 'tote_row')->dose['load_g'])->toBe(1900);
 });
 
-it('stops at the gate and marks every page while a stop sign is open, until it is cleared', function (): void {
+it('stops at the gate and marks every page while a red flag is open, until it is cleared', function (): void {
     $plan = $this->scene->issued();
     $this->scene->goodSession($plan, now()->subDays(9)->format('Y-m-d'), ['stop_sign' => 'chest pain or pressure']);
     // A later session that went well lifts nothing.

@@ -132,7 +132,7 @@ it('says that the database does not answer when it does not', function (): void 
         );
     });
     $page = $this->get('/test/gone')->assertStatus(503);
-    expect($page->viewData('page')['component'])->toBe('Problem');
+    expect(Scene::page($page)['component'])->toBe('Problem');
 });
 
 it('makes one of a form that is sent twice', function (): void {

@@ -78,7 +78,7 @@ it('shows a stored fault on that client alone, in words, and takes it out with a
     Log::spy();
     foreach (STAGES as $stage) {
         $page = $this->get("/clients/{$plan->client_id}/$stage")->assertOk();
-        expect($page->viewData('page')['component'])->toBeIn(['clinic/Fault', 'clinic/'.ucfirst($stage)]);
+        expect(Scene::page($page)['component'])->toBeIn(['clinic/Fault', 'clinic/'.ucfirst($stage)]);
         $this->get("/clients/{$well->client_id}/$stage")->assertOk();
     }
     // Today still lists everyone, and says of this one what to do.
@@ -107,7 +107,7 @@ it('shows a stored fault on that client alone, in words, and takes it out with a
     )->assertSessionHasNoErrors();
     foreach (STAGES as $stage) {
         expect(
-            $this->get("/clients/{$plan->client_id}/$stage")->assertOk()->viewData('page')['component'],
+            Scene::page($this->get("/clients/{$plan->client_id}/$stage")->assertOk())['component'],
         )->toBe('clinic/'.ucfirst($stage));
     }
     expect(
@@ -158,14 +158,14 @@ it('opens Screen with a birth date that cannot be, to be corrected there', funct
         "/clients/{$client->id}/screen",
         Scene::form(['conditions' => [['code' => 'osteoporosis', 'since' => '2001-05-01', 'details' => []]]]),
     )->assertSessionHasNoErrors();
-    expect($this->get("/clients/{$client->id}/plan")->assertOk()->viewData('page')['component'])->toBe('clinic/Plan');
+    expect(Scene::page($this->get("/clients/{$client->id}/plan")->assertOk())['component'])->toBe('clinic/Plan');
 });
 
 it('takes a plan out of use when a dose in it cannot be read', function (): void {
     $plan = $this->scene->issued();
     $item = $plan->items[1];
     DB::table('plan_items')->where('id', $item->id)->update(['dose' => '{"sets": 2}']);
-    expect($this->get("/clients/{$plan->client_id}/sheet")->viewData('page')['component'])->toBe('clinic/Fault');
+    expect(Scene::page($this->get("/clients/{$plan->client_id}/sheet"))['component'])->toBe('clinic/Fault');
     $this->post(
         "/clients/{$plan->client_id}/mend", ['part' => 'plan_item', 'id' => $item->id],
     )->assertSessionHasNoErrors();

@@ -173,11 +173,23 @@ final class Scene
         return $sets;
     }
 
+    /**
+     * The page as it went out: read from the answer itself, with its masses in the reader's unit.
+     *
+     * @return array<string, mixed>
+     */
+    public static function page(TestResponse $response): array
+    {
+        $sent = Str::between((string) $response->getContent(), 'type="application/json">', '</script>');
+
+        return (array) json_decode($sent, false, 512, JSON_THROW_ON_ERROR);
+    }
+
     /** @return array<string, mixed> what the page of an answer received */
     public static function props(TestResponse $response): array
     {
         $response->assertOk();
 
-        return json_decode((string) json_encode($response->viewData('page')['props']), true);
+        return json_decode((string) json_encode(self::page($response)['props']), true);
     }
 }

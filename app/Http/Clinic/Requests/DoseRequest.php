@@ -42,8 +42,8 @@ final class DoseRequest extends ClinicRequest
             'amount_hi.*' => sprintf(
                 'The higher number must be from the lower one to %d, for example 12.', Dose::MAX_AMOUNT,
             ),
-            'effort_lo.*' => 'Effort goes from 0 to 10, for example 4.',
-            'effort_hi.*' => 'The higher effort must be from the lower one to 10, for example 6.',
+            'effort_lo.*' => 'RPE goes from 0 to 10, for example 4.',
+            'effort_hi.*' => 'The higher RPE must be from the lower one to 10, for example 6.',
             'rest_s.*' => 'Rest must be from 0 to 900 s, for example 60.',
             'load_kg.*' => sprintf('The load must be a number, for example %s.', Mass::say(2500)),
         ];

@@ -4,26 +4,28 @@ declare(strict_types=1);
 
 namespace App\Http\Clinic\Requests;
 
-use BuoyantStep\Core\Gate\Readings;
+use BuoyantStep\Core\Gate\Seen;
+use BuoyantStep\Core\Gate\Vital;
 
 /** Readings and symptoms before a session. What is empty is not known; nothing is guessed. */
 final class GateRequest extends ClinicRequest
 {
-    private const FLAGS = ['irregular_pulse', 'unwell', 'slept_badly', 'skin_ok', 'limb_change'];
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
         $rules = [
             'key' => ['required', 'uuid'], 'symptoms' => ['present', 'array', 'max:40'],
-            'symptoms.*' => ['string', 'max:60'], 'pain' => ['nullable', 'integer', 'between:0,10'],
+            'symptoms.*' => ['string', 'max:60'],
             'repeat' => ['required', 'boolean'],
         ];
-        foreach (Readings::RANGES as $key => [$min, $max]) {
-            $rules[$key] = ['nullable', 'numeric', "between:$min,$max"];
+        foreach (Vital::cases() as $vital) {
+            $range = $vital->range();
+            $rules[$vital->value] = ['nullable', 'numeric', "between:$range->min,$range->max"];
         }
-        foreach (self::FLAGS as $flag) {
-            $rules[$flag] = ['nullable', 'in:yes,no'];
+        // Pain is kept as the whole number that was said.
+        $rules[Vital::Pain->value] = ['nullable', 'integer', 'between:0,10'];
+        foreach (Seen::cases() as $seen) {
+            $rules[$seen->value] = ['nullable', 'in:yes,no'];
         }
 
         return $rules;
@@ -31,21 +33,24 @@ final class GateRequest extends ClinicRequest
 
     protected function decimals(): array
     {
-        return array_keys(Readings::RANGES);
+        return array_column(Vital::cases(), 'value');
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        $messages = ['key.*' => 'This form has no key: load the page anew.', 'pain.*' => 'Pain goes from 0 to 10.'];
-        foreach (Readings::RANGES as $key => [$min, $max]) {
-            $messages["$key.*"] = sprintf(
+        $messages = ['key.*' => 'This form has no key: load the page anew.'];
+        foreach (Vital::cases() as $vital) {
+            $range = $vital->range();
+            $messages["$vital->value.*"] = sprintf(
                 'Not plausible: it must be from %s to %s. Read it again; if it stands, act by your local rules for an '
                     .'emergency.',
-                $min,
-                $max,
+                $range->min,
+                $range->max,
             );
         }
+
+        $messages['pain.*'] = 'Pain goes from 0 to 10.';
 
         return $messages;
     }
@@ -54,14 +59,14 @@ final class GateRequest extends ClinicRequest
     public function readings(): array
     {
         $readings = ['repeat' => $this->boolean('repeat')];
-        foreach (array_keys(Readings::RANGES) as $key) {
-            if ($this->filled($key)) {
-                $readings[$key] = $this->float($key);
+        foreach (Vital::cases() as $vital) {
+            if ($vital !== Vital::Pain && $this->filled($vital->value)) {
+                $readings[$vital->value] = $this->float($vital->value);
             }
         }
-        foreach (self::FLAGS as $flag) {
-            if ($this->filled($flag)) {
-                $readings[$flag] = $this->string($flag)->value() === 'yes';
+        foreach (Seen::cases() as $seen) {
+            if ($this->filled($seen->value)) {
+                $readings[$seen->value] = $this->string($seen->value)->value() === 'yes';
             }
         }
 

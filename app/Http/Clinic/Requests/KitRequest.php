@@ -7,7 +7,10 @@ namespace App\Http\Clinic\Requests;
 use App\Actions\SaveKit;
 use BuoyantStep\Core\Client\GripAid;
 use BuoyantStep\Core\Exercises\BandSetUp;
-use BuoyantStep\Core\Kit\KitBand;
+use BuoyantStep\Core\Kit\BandForm;
+use BuoyantStep\Core\Kit\BandMaterial;
+use BuoyantStep\Core\Kit\Door;
+use BuoyantStep\Core\Kit\Floor;
 use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Units\Mass;
@@ -61,8 +64,8 @@ final class KitRequest extends ClinicRequest
             'bands' => ['sometimes', 'array', 'max:20'],
             'bands.*.label' => ['required', 'string', 'max:80'],
             'bands.*.rest_cm' => ['required', 'numeric', 'between:5,1000'],
-            'bands.*.form' => ['required', Rule::in(KitBand::FORMS)],
-            'bands.*.material' => ['required', Rule::in(KitBand::MATERIALS)],
+            'bands.*.form' => ['required', Rule::enum(BandForm::class)],
+            'bands.*.material' => ['required', Rule::enum(BandMaterial::class)],
             'bands.*.max_pct' => ['required', 'integer', 'between:1,600'],
             'bands.*.pulls' => ['required', 'array', 'between:1,8'],
             'bands.*.pulls.*.cm' => ['required', 'numeric', 'between:5,5000'],
@@ -79,8 +82,8 @@ final class KitRequest extends ClinicRequest
             'place' => ['sometimes', 'array'],
             'place.things' => ['nullable', 'array'],
             'place.things.*' => [Rule::enum(Thing::class)],
-            'place.floor' => ['nullable', Rule::in(Place::FLOORS)],
-            'place.door' => ['nullable', Rule::in(Place::DOORS)],
+            'place.floor' => ['nullable', Rule::enum(Floor::class)],
+            'place.door' => ['nullable', Rule::enum(Door::class)],
             'place.chair_at_wall' => ['nullable', 'boolean'],
             'aids' => $aids, 'aids.left' => $aids, 'aids.right' => $aids,
             'aids.left.*' => [Rule::enum(GripAid::class)], 'aids.right.*' => [Rule::enum(GripAid::class)],

@@ -61,8 +61,8 @@ final class LogRequest extends ClinicRequest
             'pain_before.*' => 'Pain goes from 0 to 10.',
             'pain_next_morning.*' => 'Pain goes from 0 to 10.',
             'items.*.pain_during.*' => 'Pain goes from 0 to 10.',
-            'items.*.effort.required_if' => 'Enter the effort, 0 to 10, for example 6.',
-            'items.*.effort.*' => 'Effort goes from 0 to 10, for example 6.',
+            'items.*.effort.required_if' => 'Enter the RPE, 0 to 10, for example 6.',
+            'items.*.effort.*' => 'RPE goes from 0 to 10, for example 6.',
             'items.*.load_kg.*' => sprintf(
                 'The load must be from 0 to %s, for example %s.', Mass::say(200_000), Mass::say(2500),
             ),

@@ -5,12 +5,25 @@ declare(strict_types=1);
 namespace App\Http\Clinic\Requests;
 
 use App\Models\Client;
+use BuoyantStep\Core\Client\BirthKind;
+use BuoyantStep\Core\Client\BirthSymptom;
 use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Client\FloorTransfer;
+use BuoyantStep\Core\Client\Grip;
+use BuoyantStep\Core\Client\Home;
 use BuoyantStep\Core\Client\Profile;
+use BuoyantStep\Core\Client\Schools;
+use BuoyantStep\Core\Client\Sex;
+use BuoyantStep\Core\Client\Standing;
+use BuoyantStep\Core\Client\TrainingLevel;
 use BuoyantStep\Core\Limits\ConditionAbout;
 use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Plan\Aim;
+use BuoyantStep\Core\Plan\Structure;
+use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\MassUnit;
+use BuoyantStep\Core\Vocabulary\Side;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
@@ -30,17 +43,28 @@ final class ScreenRequest extends ClinicRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        $grip = ['nullable', Rule::in(['none', 'weak', 'fair', 'full'])];
         $today = $this->today();
 
         return [
             // A new client comes with the key of its form, a known one with the version it was changed on.
             'key' => [$this->isMethod('POST') ? 'required' : 'nullable', 'uuid'],
             'version' => [$this->isMethod('POST') ? 'nullable' : 'required', 'integer', 'between:1,4000000000'],
+            ...self::who($today),
+            ...self::medicines(),
+            ...self::conditions($today),
+            ...self::abilities($today),
+            ...self::practical($today),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function who(Day $today): array
+    {
+        return [
             'given_name' => ['required', 'string', 'max:80'],
             'family_name' => ['required', 'string', 'max:80'],
             'birth_date' => ['bail', 'required', DayRule::birth($today, Profile::MOST_YEARS)],
-            'sex' => ['required', Rule::in(['female', 'male', 'other'])],
+            'sex' => ['required', Rule::enum(Sex::class)],
             'mass_unit' => ['nullable', Rule::enum(MassUnit::class)],
             'body_mass_kg' => ['required', 'numeric', 'between:'.implode(',', Profile::MASS_KG)],
             'height_cm' => [
@@ -55,11 +79,16 @@ final class ScreenRequest extends ClinicRequest
                 ),
             ],
             'birth_given_on' => ['bail', 'nullable', DayRule::past($today, 70)],
-            'birth_kind' => ['nullable', 'required_with:birth_given_on', Rule::in(['vaginal', 'caesarean'])],
+            'birth_kind' => ['nullable', 'required_with:birth_given_on', Rule::enum(BirthKind::class)],
             'birth_symptoms' => ['nullable', 'array', 'max:10'],
-            'birth_symptoms.*' => [
-                'string', Rule::in(['heaviness', 'leaking', 'doming', 'pain', 'symptom_free_screen']),
-            ],
+            'birth_symptoms.*' => [Rule::enum(BirthSymptom::class)],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function medicines(): array
+    {
+        return [
             'medicines' => ['nullable', 'array', 'max:20'],
             'medicines.*' => ['string', 'max:60'],
             'insensate' => ['nullable', 'array', 'max:20'],
@@ -72,6 +101,13 @@ final class ScreenRequest extends ClinicRequest
                     array_values(self::USUAL),
                 ),
             ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function conditions(Day $today): array
+    {
+        return [
             'conditions' => ['present', 'array', 'max:60'],
             'conditions.*.code' => [
                 'required',
@@ -81,7 +117,7 @@ final class ScreenRequest extends ClinicRequest
                     array_map(static fn (ConditionAbout $a): string => $a->code, RuleBook::standard()->conditions()),
                 ),
             ],
-            'conditions.*.side' => ['nullable', Rule::in(['left', 'right', 'both'])],
+            'conditions.*.side' => ['nullable', Rule::enum(Side::class)],
             'conditions.*.since' => ['bail', 'nullable', DayRule::around($today, Profile::MOST_YEARS, 2)],
             'conditions.*.until' => ['bail', 'nullable', DayRule::around($today, Profile::MOST_YEARS, 20)],
             'conditions.*.details' => ['present', 'array', 'max:20'],
@@ -89,23 +125,39 @@ final class ScreenRequest extends ClinicRequest
             'conditions.*.numbers' => ['nullable', 'array:lift_kg,count'],
             'conditions.*.numbers.lift_kg' => ['nullable', 'numeric', 'between:0.1,50'],
             'conditions.*.numbers.count' => ['nullable', 'integer', 'between:0,1000'],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function abilities(Day $today): array
+    {
+        $grip = ['nullable', Rule::enum(Grip::class)];
+
+        return [
             'grip_left' => $grip,
             'grip_right' => $grip,
-            'standing' => ['nullable', Rule::in(['none', 'supported', 'free'])],
-            'floor_transfer' => ['nullable', Rule::in(['none', 'helped', 'alone'])],
-            'home' => ['nullable', Rule::in(['alone', 'someone_home', 'carer'])],
-            'training_level' => ['nullable', Rule::in(['new', 'returning', 'trained'])],
+            'standing' => ['nullable', Rule::enum(Standing::class)],
+            'floor_transfer' => ['nullable', Rule::enum(FloorTransfer::class)],
+            'home' => ['nullable', Rule::enum(Home::class)],
+            'training_level' => ['nullable', Rule::enum(TrainingLevel::class)],
             'training_since' => ['bail', 'nullable', DayRule::past($today, 100)],
             'usual_pain' => ['nullable', 'integer', 'between:0,10'],
             'pain_where' => ['nullable', 'string', 'max:200'],
-            'pain_school' => ['nullable', Rule::in(['none', 'up_to_3', 'up_to_5'])],
-            'supine_school' => ['nullable', Rule::in(['from_16', 'from_20'])],
-            'bone_school' => ['nullable', Rule::in(['moderate', 'light_many'])],
+            'pain_school' => ['nullable', Rule::in(Schools::choices('pain'))],
+            'supine_school' => ['nullable', Rule::in(Schools::choices('pregnancy_supine'))],
+            'bone_school' => ['nullable', Rule::in(Schools::choices('fragile_bone'))],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function practical(Day $today): array
+    {
+        return [
             'days' => ['required', 'array', 'min:1', 'max:7'],
             'days.*' => ['integer', 'between:1,7', 'distinct'],
             'minutes' => ['required', 'integer', 'between:5,120'],
-            'aim' => ['required', Rule::in(['strength', 'endurance', 'learn'])],
-            'structure' => ['required', Rule::in(['circuit', 'straight'])],
+            'aim' => ['required', Rule::enum(Aim::class)],
+            'structure' => ['required', Rule::enum(Structure::class)],
             'wants' => ['nullable', 'string', 'max:300'],
             'clearance' => ['nullable', 'array'],
             'clearance.given_by' => ['nullable', 'string', 'max:120'],

@@ -7,6 +7,7 @@ namespace App\Http\Clinic\Resources;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Fit\Demands;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Measures\Test;
 use BuoyantStep\Core\Vocabulary\BreathTemptation;
@@ -64,17 +65,7 @@ final class FamilyResource
             'seconds' => $rung->work->secondsPerUnit, 'set_up_seconds' => $rung->setUp->seconds,
             'alone' => $rung->setUp->alone
                 && ! $demands->setting->spotter,
-            'demands' => array_values(array_filter([
-                $demands->movement->position->label(),
-                $demands->setting->floorTransfer ? 'on the floor' : null,
-                $demands->isStanding() && $demands->footing->balance > 0
-                    ? sprintf('balance %d of 4, %s', $demands->footing->balance, $demands->footing->usual->label())
-                    : null,
-                $demands->strain->impact > 0 ? sprintf('impact %d of 3', $demands->strain->impact) : null,
-                $demands->hands->grip->value === 'none' ? null : $demands->hands->grip->value.' grip',
-                $demands->strain->breath === BreathTemptation::High ? 'tempts to hold the breath' : null,
-                ...array_map(static fn (Motion $m): string => $m->label(), $demands->movement->motions),
-            ], is_string(...))),
+            'demands' => self::demands($rung->demands),
             'changes' => array_map(
                 static fn (ChangeKind $c): string => rtrim(lcfirst(Change::of($c)->says()), '.'), $demands->changes
                     ?? [],
@@ -87,5 +78,21 @@ final class FamilyResource
                 $rung->needs,
             ),
         ];
+    }
+
+    /** @return list<string> what the rung asks of a body, in words */
+    private static function demands(Demands $demands): array
+    {
+        return array_values(array_filter([
+            $demands->movement->position->label(),
+            $demands->setting->floorTransfer ? 'on the floor' : null,
+            $demands->isStanding() && $demands->footing->balance > 0
+                ? sprintf('balance %d of 4, %s', $demands->footing->balance, $demands->footing->usual->label())
+                : null,
+            $demands->strain->impact > 0 ? sprintf('impact %d of 3', $demands->strain->impact) : null,
+            $demands->hands->grip->value === 'none' ? null : $demands->hands->grip->value.' grip',
+            $demands->strain->breath === BreathTemptation::High ? 'tempts to hold the breath' : null,
+            ...array_map(static fn (Motion $m): string => $m->label(), $demands->movement->motions),
+        ], is_string(...)));
     }
 }

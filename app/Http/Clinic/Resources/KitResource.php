@@ -82,6 +82,7 @@ final class KitResource
                 $situation->place->findings($situation->client->function, $situation->kit),
             ),
             'readings' => ReadingResource::latest($client),
+            'options' => Options::kit(),
             'starter' => ['pieces' => StarterKit::pieces(), 'carriers' => StarterKit::carriers()],
             'ladders' => array_map(static fn (Holding $h): array => self::ladder($h, $situation), Holding::cases()),
             'grip' => [

@@ -15,10 +15,14 @@ use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Log\LoggedSet;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\Sign;
 
 /** The form for a session, laid out as the plan asks for it, and the sessions so far. */
 final class LogResource
 {
+    /** A red flag that has no word of its own. */
+    private const OTHER_SIGN = 'other';
+
     public function __construct(private readonly Catalogue $catalogue)
     {
     }
@@ -32,28 +36,7 @@ final class LogResource
     {
         $rows = [];
         foreach ($logs as $log) {
-            $rows[] = [
-                'id' => $log->id, 'on' => $log->done_on, 'skipped' => $log->skipped, 'stop_sign' => $log->stop_sign,
-                'stop_open' => $log->hasOpenStopSign(),
-                'pain_before' => $log->pain_before, 'pain_next_morning' => $log->pain_next_morning,
-                'note' => $log->note, 'corrected' => $log->earlier->where('was_in_force', true)->count(),
-                'set_aside' => $log->earlier->where('was_in_force', false)->count(),
-                'earlier' => $log->earlier->map(
-                    fn (SessionLogVersion $v): array => [
-                        'id' => $v->id,
-                        'at' => $v->created_at->setTimezone($zone)->format('Y-m-d H:i'),
-                        'counted' => $v->was_in_force,
-                        'says' => $this->sayEarlier($v),
-                    ],
-                )->values()->all(),
-                'items' => $log->items->map(
-                    fn (LogItem $i): array => [
-                        'name' => $this->catalogue->family($i->family)->rung($i->rung)->name,
-                        'says' => self::say($i),
-                        'pain' => $i->pain_during,
-                    ],
-                )->values()->all(),
-            ];
+            $rows[] = $this->past($log, $zone);
         }
 
         return [
@@ -64,8 +47,38 @@ final class LogResource
                     'version' => $plan->version,
                     'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i))->values()->all(),
                 ],
+            'signs' => [
+                ...array_map(static fn (Sign $s): string => $s->label(), Sign::duringSession()), self::OTHER_SIGN,
+            ],
             'logs' => $rows,
             'correcting' => $plan === null || $correcting === null ? null : self::form($plan, $correcting),
+        ];
+    }
+
+    /** @return array<string, mixed> a session as the list of sessions shows it */
+    private function past(SessionLog $log, string $zone): array
+    {
+        return [
+            'id' => $log->id, 'on' => $log->done_on, 'skipped' => $log->skipped, 'stop_sign' => $log->stop_sign,
+            'stop_open' => $log->hasOpenStopSign(),
+            'pain_before' => $log->pain_before, 'pain_next_morning' => $log->pain_next_morning,
+            'note' => $log->note, 'corrected' => $log->earlier->where('was_in_force', true)->count(),
+            'set_aside' => $log->earlier->where('was_in_force', false)->count(),
+            'earlier' => $log->earlier->map(
+                fn (SessionLogVersion $v): array => [
+                    'id' => $v->id,
+                    'at' => $v->created_at->setTimezone($zone)->format('Y-m-d H:i'),
+                    'counted' => $v->was_in_force,
+                    'says' => $this->sayEarlier($v),
+                ],
+            )->values()->all(),
+            'items' => $log->items->map(
+                fn (LogItem $i): array => [
+                    'name' => $this->catalogue->family($i->family)->rung($i->rung)->name,
+                    'says' => self::say($i),
+                    'pain' => $i->pain_during,
+                ],
+            )->values()->all(),
         ];
     }
 
@@ -83,41 +96,47 @@ final class LogResource
             'done_on' => $log->done_on,
             'pain_before' => $text($log->pain_before), 'pain_next_morning' => $text($log->pain_next_morning),
             'stop_sign' => $text($log->stop_sign), 'skipped' => $text($log->skipped), 'note' => $text($log->note),
-            'items' => array_values($plan->items->map(static function (PlanItem $item) use ($log, $text): array {
-                $done = $log->items->firstWhere('plan_item_id', $item->id);
-                $dose = PlanItemRow::dose($item);
-                $sets = $done === null
-                    ? []
-                    : array_map(static fn (array $s): LoggedSet => LoggedSet::read(new Bag($s)), $done->sets);
-                $asked = [];
-                foreach (range(1, $dose->sets) as $_) {
-                    foreach ($item->sides as $side) {
-                        $asked[] = $side;
-                    }
-                }
-                $rows = array_map(
-                    static fn (LoggedSet $s): array => [
-                        'amount' => (string) $s->amount, 'side' => $s->side->value ?? $item->sides[0],
-                    ],
-                    $sets,
-                );
-                foreach (array_slice($asked, count($rows)) as $side) {
-                    $rows[] = ['amount' => '', 'side' => $side];
-                }
+            'items' => array_values(
+                $plan->items->map(static fn (PlanItem $i): array => self::itemForm($i, $log))->all(),
+            ),
+        ];
+    }
 
-                return [
-                    'item' => $item->id, 'done' => $done !== null, 'effort' => $sets === []
-                        ? ''
-                        : (string) $sets[0]->effort,
-                    'load_kg' => ($sets[0]->loadG ?? $dose->loadG) === null
-                        ? ''
-                        : (string) (($sets[0]->loadG ?? $dose->loadG) / 1000),
-                    'pain_during' => $text($done?->pain_during), 'broken' => $sets === []
-                        ? ''
-                        : (string) count(array_filter($sets, static fn (LoggedSet $s): bool => $s->formBroke)),
-                    'sets' => $rows,
-                ];
-            })->all()),
+    /** @return array<string, mixed> */
+    private static function itemForm(PlanItem $item, SessionLog $log): array
+    {
+        $done = $log->items->firstWhere('plan_item_id', $item->id);
+        $dose = PlanItemRow::dose($item);
+        $sets = $done === null
+            ? []
+            : array_map(static fn (array $s): LoggedSet => LoggedSet::read(new Bag($s)), $done->sets);
+        $asked = [];
+        foreach (range(1, $dose->sets) as $_) {
+            foreach ($item->sides as $side) {
+                $asked[] = $side;
+            }
+        }
+        $rows = array_map(
+            static fn (LoggedSet $s): array => [
+                'amount' => (string) $s->amount, 'side' => $s->side->value ?? $item->sides[0],
+            ],
+            $sets,
+        );
+        foreach (array_slice($asked, count($rows)) as $side) {
+            $rows[] = ['amount' => '', 'side' => $side];
+        }
+
+        return [
+            'item' => $item->id, 'done' => $done !== null, 'effort' => $sets === []
+                ? ''
+                : (string) $sets[0]->effort,
+            'load_kg' => ($sets[0]->loadG ?? $dose->loadG) === null
+                ? ''
+                : (string) (($sets[0]->loadG ?? $dose->loadG) / 1000),
+            'pain_during' => (string) ($done->pain_during ?? ''), 'broken' => $sets === []
+                ? ''
+                : (string) count(array_filter($sets, static fn (LoggedSet $s): bool => $s->formBroke)),
+            'sets' => $rows,
         ];
     }
 
@@ -126,7 +145,7 @@ final class LogResource
         $session = $version->content['session'];
         $says = [];
         foreach ([
-            'pain_before' => 'pain before', 'pain_next_morning' => 'next morning', 'stop_sign' => 'stop sign',
+            'pain_before' => 'pain before', 'pain_next_morning' => 'next morning', 'stop_sign' => 'red flag',
             'skipped' => 'called off',
         ] as $field => $words) {
             if (is_scalar($session[$field] ?? null)) {
@@ -194,7 +213,7 @@ final class LogResource
             $load === null
                 ? ''
                 : ' with '.Mass::say($load)
-        ).', effort '.rtrim(
+        ).', RPE '.rtrim(
             rtrim(number_format($sets[0]->effort, 1, '.', ''), '0'), '.',
         );
     }

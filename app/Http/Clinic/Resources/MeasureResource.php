@@ -31,7 +31,7 @@ final class MeasureResource
                 'safety' => TestSafety::of($test, $situation->envelope), 'clock' => $test->clock(),
                 'core' => $test->isCore(), 'takes_load' => $test === Test::ArmCurl,
                 'second' => $test === Test::PressureDrop
-                    ? 'lower, mmHg'
+                    ? 'diastolic, mmHg'
                     : null,
                 'series' => self::series($test, $situation),
                 'script' => $test->script(), 'source' => $test->source(),
@@ -40,17 +40,13 @@ final class MeasureResource
             ];
         }
 
+        $isGrip = static fn (array $r): bool => $r['usable'] === true && is_array($r['values'])
+            && isset($r['values']['grip_kg']);
+
         return [
             'seen' => max([0, ...$client->measures->modelKeys()]),
             'tests' => $tests,
-            'readings' => array_values(
-                array_filter(
-                    ReadingResource::latest($client),
-                    static fn (array $r): bool => $r['usable'] === true
-                        && is_array($r['values'])
-                        && isset($r['values']['grip_kg']),
-                ),
-            ),
+            'readings' => array_values(array_filter(ReadingResource::latest($client), $isGrip)),
             'easy_sets' => self::easySets($situation),
             'families' => array_values(
                 array_map(
@@ -59,20 +55,26 @@ final class MeasureResource
                 ),
             ),
             'effort_cap' => $situation->envelope->number(Field::EffortMax) ?? 10,
-            'history' => $client->measures->reverse()->take(40)->map(static fn (MeasureResult $m): array => [
-                'id' => $m->id, 'on' => $m->measured_on, 'test' => Test::from($m->test)->label(), 'side' => $m->side,
-                'says' => $m->not_tested !== null
-                    ? 'not tested: '.$m->not_tested
-                    : (
-                        $m->load_g !== null
-                            ? sprintf('%s × %d, %d left', Mass::say($m->load_g), $m->reps, $m->rir)
-                            : rtrim(rtrim((string) $m->value, '0'), '.').' '.Test::from($m->test)->unit()
-                    ),
-                'family' => $m->family !== null && $situation->catalogue->has($m->family)
-                    ? $situation->catalogue->family($m->family)->name
-                    : null,
-            ])->values()->all(),
+            'history' => self::history($client, $situation),
         ];
+    }
+
+    /** @return list<array<string, mixed>> what was measured, newest first */
+    private static function history(Client $client, Situation $situation): array
+    {
+        return array_values($client->measures->reverse()->take(40)->map(static fn (MeasureResult $m): array => [
+            'id' => $m->id, 'on' => $m->measured_on, 'test' => Test::from($m->test)->label(), 'side' => $m->side,
+            'says' => $m->not_tested !== null
+                ? 'not tested: '.$m->not_tested
+                : (
+                    $m->load_g !== null
+                        ? sprintf('%s × %d, %d left', Mass::say($m->load_g), $m->reps, $m->rir)
+                        : rtrim(rtrim((string) $m->value, '0'), '.').' '.Test::from($m->test)->unit()
+                ),
+            'family' => $m->family !== null && $situation->catalogue->has($m->family)
+                ? $situation->catalogue->family($m->family)->name
+                : null,
+        ])->values()->all());
     }
 
     /** @return list<array<string, mixed>> */

@@ -17,6 +17,7 @@ use BuoyantStep\Core\Plan\Channel;
 use BuoyantStep\Core\Plan\Minutes;
 use BuoyantStep\Core\Plan\PlanFit;
 use BuoyantStep\Core\Plan\Stair;
+use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Reason;
@@ -44,7 +45,7 @@ final class PlanResource
         $seconds = 0;
         $items = [];
         foreach ($plan->items as $item) {
-            $row = $this->item($item, $situation, $wishes, $plan->structure, $restMin);
+            $row = $this->item($item, $situation, $wishes, Structure::from($plan->structure), $restMin);
             $seconds += $row['seconds'];
             $items[] = $row;
         }
@@ -86,8 +87,13 @@ final class PlanResource
     }
 
     /** @return array{seconds: int, family: string, pattern: string}&array<string, mixed> */
-    private function item(PlanItem $item, Situation $situation, Wishes $wishes, string $structure, int $restMin): array
-    {
+    private function item(
+        PlanItem $item,
+        Situation $situation,
+        Wishes $wishes,
+        Structure $structure,
+        int $restMin,
+    ): array {
         $planned = PlanItemRow::planned($item, $this->catalogue);
         [$family, $rung, $goal, $dose] = [$planned->family, $planned->rung, $planned->goal, $planned->dose];
         $here = $situation->at($family, $rung);
@@ -95,8 +101,7 @@ final class PlanResource
         $now = Prescriber::dosing($here, $goal, count($wishes->days));
 
         return [
-            'id' => $item->id,
-            'family' => $item->family,
+            'id' => $item->id, 'family' => $item->family,
             'family_name' => $family->name,
             'pattern' => $family->pattern->label(),
             'rung' => $item->rung,
@@ -105,8 +110,7 @@ final class PlanResource
             'figure' => $rung->figure->draw(),
             'equipment' => $rung->equipmentLabels(),
             'lever_notes' => array_map(static fn (Reason $r): string => $r->says, $here->leverNotes()),
-            'goal' => $goal->label(),
-            'dose' => DoseResource::of($dose),
+            'goal' => $goal->label(), 'dose' => DoseResource::of($dose),
             'sides' => SidesResource::say($planned->sides),
             'recipe' => $item->recipe,
             'changes' => array_column($item->changes, 'says'),

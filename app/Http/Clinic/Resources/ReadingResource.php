@@ -22,6 +22,7 @@ final class ReadingResource
         )->orderByDesc('id')->limit(6)->get()
             ->map(static fn (DeviceReading $r): array => [
                 'id' => $r->id, 'label' => DeviceKind::from($r->kind)->label(), 'values' => $r->values,
+                'says' => DeviceKind::say($r->values),
                 'minutes' => max(0, (int) $r->measured_at->diffInMinutes(now())),
                 // Fresh when it came in is not fresh for ever.
                 'usable' => $r->status === 'fresh'

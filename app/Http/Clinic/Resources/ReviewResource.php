@@ -65,7 +65,7 @@ final class ReviewResource
         ];
     }
 
-    /** @return array<string, mixed>|null the stop sign that was cleared last, which can be opened again */
+    /** @return array<string, mixed>|null the red flag that was cleared last, which can be opened again */
     private static function cleared(Client $client): ?array
     {
         $log = $client->logs()->whereNotNull('stop_sign')->whereNotNull('stop_cleared_at')->first();

@@ -7,13 +7,10 @@ namespace App\Http\Clinic\Resources;
 use App\Actions\SetFigure;
 use App\Models\ClinicFigure;
 use App\Models\User;
-use BuoyantStep\Core\Client\Schools;
 use BuoyantStep\Core\Limits\ClinicFigures;
-use BuoyantStep\Core\Limits\Field;
-use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Limits\RuleBook;
-use BuoyantStep\Core\Units\Mass;
-use BuoyantStep\Core\Vocabulary\Word;
+use BuoyantStep\Core\Progress\Progression;
+use BuoyantStep\Core\Progress\SchoolBook;
 
 /** Every rule in force, by condition, with its source and what the clinic has made of it. */
 final class RulebookResource
@@ -33,8 +30,9 @@ final class RulebookResource
                 $figure = $figures->get($rule.'|'.$limit->field->value);
                 $rows[] = [
                     'key' => $limit->key(), 'rule' => $rule, 'label' => $labels[$rule]
-                        ?? $rule, 'field' => $limit->field->value, 'part' => $limit->scope->label(),
-                    'value' => self::say($limit), 'says' => $limit->says, 'source' => $limit->source,
+                        ?? $rule, 'field' => $limit->field->value,
+                    'field_label' => $limit->field->label(), 'part' => $limit->scope->label(),
+                    'value' => $limit->label(), 'says' => $limit->says, 'source' => $limit->source,
                     'can_set' => is_int($limit->value) && isset(ClinicFigures::RANGES[$limit->field->value]),
                     'clinic' => $figure === null
                         ? null
@@ -45,7 +43,7 @@ final class RulebookResource
 
         return [
             'schools' => self::schools($me), 'rows' => $rows, 'can_set' => $me->role === 'lead',
-            'mass_unit' => $me->clinic->mass_unit->value,
+            'mass_unit' => $me->clinic->mass_unit->value, 'mass_units' => Options::units(),
         ];
     }
 
@@ -53,7 +51,7 @@ final class RulebookResource
     private static function schools(User $me): array
     {
         $schools = [];
-        foreach (Schools::ALL as $code => $school) {
+        foreach (Progression::questions(SchoolBook::all()) as $code => $school) {
             $schools[] = [
                 'code' => $code, 'ask' => $school['ask'], 'default' => $school['choices'][$school['default']]
                     ?? $school['default'], 'reason' => $school['reason'], 'chosen' => $me->clinic->schools[$code]
@@ -67,18 +65,5 @@ final class RulebookResource
         }
 
         return $schools;
-    }
-
-    private static function say(Limit $limit): string
-    {
-        if (is_int($limit->value) && $limit->field === Field::LiftMaxG) {
-            return Mass::say($limit->value);
-        }
-
-        return match (true) {
-            $limit->value instanceof Word => $limit->value->label(),
-            is_bool($limit->value) => $limit->value ? 'yes' : 'no',
-            default => (string) $limit->value,
-        };
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Clinic\Resources;
 use App\Editing\Conflict;
 use App\Editing\StaleRecord;
 use App\Models\Client;
+use BuoyantStep\Core\Gate\Vital;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -18,12 +19,22 @@ final class ScreenConflict
         'body_mass_kg' => 'Body mass, kg', 'height_cm' => 'Height, cm', 'due_date' => 'Due date',
         'birth_given_on' => 'Gave birth on',
         'birth_kind' => 'Birth', 'birth_symptoms' => 'Since the birth', 'insensate' => 'Skin that cannot feel',
-        'usual' => 'Usual', 'sbp' => 'upper pressure', 'dbp' => 'lower pressure', 'spo2' => 'saturation',
-        'weight_kg' => 'weight, kg', 'conditions' => 'Condition', 'home' => 'Who is at home',
+        'usual' => 'Usual', 'weight_kg' => 'weight, kg', 'conditions' => 'Condition', 'home' => 'Who is at home',
         'training_level' => 'Training', 'pain_school' => 'Pain ceiling', 'supine_school' => 'Flat on the back',
         'bone_school' => 'Loading fragile bone', 'minutes' => 'Minutes a session',
         'wants' => 'What they want to do again', 'clearance' => 'Clearance',
     ];
+
+    /** @return array<string, string> */
+    private static function labels(): array
+    {
+        $labels = self::LABELS;
+        foreach ([Vital::Systolic, Vital::Diastolic, Vital::HeartRate, Vital::Saturation] as $vital) {
+            $labels[$vital->value] = lcfirst($vital->label());
+        }
+
+        return $labels;
+    }
 
     public static function answer(StaleRecord $stale, Client $client, Request $request): RedirectResponse
     {
@@ -37,7 +48,7 @@ final class ScreenConflict
 
         return Conflict::answer(
             $stale, $now->clinic, $now->screen_version, is_array($base) ? self::named($base) : $theirs, $mine, $theirs,
-            ['conditions' => 'code'], self::LABELS,
+            ['conditions' => 'code'], self::labels(),
         );
     }
 

@@ -9,6 +9,8 @@ use App\Models\Client;
 use App\Models\HomeIntake;
 use App\Rows\ConditionDetails;
 use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Plan\Aim;
+use BuoyantStep\Core\Plan\Structure;
 
 /** The intake as a form: what is known, and what can be asked. */
 final class ScreenResource
@@ -62,8 +64,6 @@ final class ScreenResource
      */
     public static function form(?Client $client): array
     {
-        $clearance = $client?->clearances->first();
-
         return [
             'given_name' => $client->given_name ?? '',
             'family_name' => $client->family_name ?? '',
@@ -93,6 +93,15 @@ final class ScreenResource
                         'until' => $c->until ?? '', ...self::details($c->details),
                     ],
                 )->values()->all(),
+            ...self::abilities($client),
+            ...self::practical($client),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function abilities(?Client $client): array
+    {
+        return [
             'grip_left' => $client->grip_left ?? '',
             'grip_right' => $client->grip_right ?? '',
             'standing' => $client->standing ?? '',
@@ -105,10 +114,19 @@ final class ScreenResource
             'pain_school' => $client->pain_school ?? '',
             'supine_school' => $client->supine_school ?? '',
             'bone_school' => $client->bone_school ?? '',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function practical(?Client $client): array
+    {
+        $clearance = $client?->clearances->first();
+
+        return [
             'days' => $client->days ?? [2, 5],
             'minutes' => (string) ($client->minutes ?? 30),
-            'aim' => $client->aim ?? 'strength',
-            'structure' => $client->structure ?? 'circuit',
+            'aim' => $client->aim ?? Aim::Strength->value,
+            'structure' => $client->structure ?? Structure::Circuit->value,
             'wants' => $client->wants ?? '',
             'clearance' => [
                 'given_by' => $clearance->given_by ?? '', 'given_on' => $clearance->given_on ?? '',
@@ -131,6 +149,7 @@ final class ScreenResource
             'form' => $form,
             'version' => $client->screen_version ?? 0,
             'from_home' => $client === null ? null : self::fromHome($client),
+            'options' => Options::screen(),
             'known' => array_map(ConditionDetails::asked(...), RuleBook::standard()->conditions()),
         ];
     }

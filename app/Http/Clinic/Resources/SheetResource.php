@@ -23,7 +23,7 @@ final class SheetResource
     }
 
     /**
-     * @param  list<string>  $stops  open stop signs, in words
+     * @param  list<string>  $stops  open red flags, in words
      * @return array<string, mixed>
      */
     public function of(Plan $plan, Situation $situation, array $stops): array

@@ -12,7 +12,7 @@ use BuoyantStep\Core\Caseload\Standing;
 /** A date ahead on which the limits change, and what of the plan it will no longer allow. */
 final class DateAhead implements NeedRule
 {
-    /** A date ahead is shown this long before (dose.md: the changed plan is drafted a week ahead). */
+    /** A date ahead is shown this long before (house convention: the changed plan is drafted then). */
     private const DAYS = 14;
 
     public function of(Standing $client): iterable

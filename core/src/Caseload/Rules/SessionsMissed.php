@@ -12,7 +12,7 @@ use BuoyantStep\Core\Caseload\Standing;
 /** A stretch without a session that changes the dose. */
 final class SessionsMissed implements NeedRule
 {
-    /** From here a missed stretch changes the dose (dose.md, brake 5). */
+    /** From here a missed stretch changes the dose (Progress\Brakes). */
     private const DAYS = 7;
 
     public function of(Standing $client): iterable

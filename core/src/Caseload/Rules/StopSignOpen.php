@@ -9,13 +9,13 @@ use BuoyantStep\Core\Caseload\Need;
 use BuoyantStep\Core\Caseload\NeedRule;
 use BuoyantStep\Core\Caseload\Standing;
 
-/** A stop sign on record that nobody has cleared. */
+/** A red flag on record that nobody has cleared. */
 final class StopSignOpen implements NeedRule
 {
     public function of(Standing $client): iterable
     {
         if ($client->stopSign !== null) {
-            $says = 'Stop sign: '.$client->stopSign.'. Nothing resumes until you clear it.';
+            $says = 'Red flag: '.$client->stopSign.'. Nothing resumes until you clear it.';
             yield new Need(Mark::Stop, 0, $says, 'review');
         }
     }

@@ -9,6 +9,7 @@ use BuoyantStep\Core\Cli\Verb;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Units\Range;
 
 final class BandVerb implements Verb
 {
@@ -34,7 +35,8 @@ final class BandVerb implements Verb
             $input->optInt('strands', 1, 8) ?? 1,
             $input->optNumber('max_elongation_pct', 1, 600) ?? Band::DEFAULT_MAX_ELONGATION_PCT,
         );
-        [$start, $end] = $this->travel($input, $band);
+        $travel = $this->travel($input, $band);
+        [$start, $end] = [$travel->min, $travel->max];
         $middle = ($start + $end) / 2;
         $round = static fn (?float $n): ?float => $n === null ? null : round($n, 3);
 
@@ -49,8 +51,8 @@ final class BandVerb implements Verb
         ]);
     }
 
-    /** @return array{float, float} start and end length in mm */
-    private function travel(Bag $input, Band $band): array
+    /** Start and end length in mm. */
+    private function travel(Bag $input, Band $band): Range
     {
         if ($input->has('start_mm') && $input->has('end_mm') && ! $input->has('target') && ! $input->has('travel_mm')) {
             $start = $input->number('start_mm', 1, 60_000);
@@ -61,7 +63,7 @@ final class BandVerb implements Verb
                 );
             }
 
-            return [$start, $end];
+            return new Range($start, $end);
         }
         if ($input->has('travel_mm') && $input->has('target') && ! $input->has('start_mm') && ! $input->has('end_mm')) {
             $travel = $input->number('travel_mm', 1, 5_000);
@@ -70,7 +72,7 @@ final class BandVerb implements Verb
                 $travel, $target->string('at') === 'end' ? 'end' : 'mean', $target->number('force_n', 0, 5000),
             );
 
-            return [$start, $start + $travel];
+            return new Range($start, $start + $travel);
         }
 
         throw InvalidInput::at('/start_mm', 'Give either "start_mm" and "end_mm", or "travel_mm" and "target".');

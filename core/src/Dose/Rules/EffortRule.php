@@ -26,7 +26,7 @@ final class EffortRule implements DoseRule
         $because->limit($limit);
         if ($max < $dose->effort->lo) {
             $because->rule('goal_unmet', sprintf(
-                'The goal asks for effort %d or more; the limit of %d wins.', $dose->effort->lo, $max,
+                'The goal asks for RPE %d or more; the limit of %d wins.', $dose->effort->lo, $max,
             ));
         }
 

@@ -28,12 +28,8 @@ final readonly class Drawing implements JsonSerializable
         return max(0.0, ...array_map(static fn (Frame $f): float => $f->skeleton->strain, $this->frames));
     }
 
-    /**
-     * The path of the part that moves most.
-     *
-     * @return array{joint: string, from: Vec, to: Vec}|null null for a hold
-     */
-    public function moves(): ?array
+    /** The way of the part that moves most; null for a hold. */
+    public function moves(): ?Move
     {
         if (count($this->frames) < 2) {
             return null;
@@ -47,7 +43,7 @@ final readonly class Drawing implements JsonSerializable
             $to = $this->frames[1]->skeleton->joints[$joint];
             if ($from->to($to)->length() > $far + 0.01) {
                 $far = $from->to($to)->length();
-                $most = ['joint' => $joint, 'from' => $from, 'to' => $to];
+                $most = new Move($joint, $from, $to);
             }
         }
 
@@ -61,26 +57,18 @@ final readonly class Drawing implements JsonSerializable
      */
     public function jsonSerialize(): array
     {
-        $all = array_map(static fn (Frame $f): array => $f->bounds(), $this->frames);
-        $left = min(array_column($all, 0) ?: [0.0]) - self::MARGIN;
-        $bottom = min(-0.02, ...array_column($all, 1)) - 0.01;
-        $right = max(array_column($all, 2) ?: [0.0]) + self::MARGIN;
-        $top = max(array_column($all, 3) ?: [0.0]) + self::MARGIN;
+        $all = Bounds::around(array_map(static fn (Frame $f): Bounds => $f->bounds(), $this->frames));
+        $left = $all->left - self::MARGIN;
+        $bottom = min(-0.02, $all->bottom) - 0.01;
+        $right = $all->right + self::MARGIN;
+        $top = $all->top + self::MARGIN;
         $move = $this->moves();
 
         return [
             'left' => (int) round($left * 1000), 'bottom' => (int) round($bottom * 1000),
             'width' => (int) round(($right - $left) * 1000), 'height' => (int) round(($top - $bottom) * 1000),
             'frames' => $this->frames,
-            'arrow' => $move === null
-                ? null
-                : [
-                    $move['from']->rounded(),
-                    $move['from']->plus($move['from']->to($move['to']), 0.5)->plus(
-                        $move['from']->to($move['to'])->right(), 0.18,
-                    )->rounded(),
-                    $move['to']->rounded(),
-                ],
+            'arrow' => $move?->bow(),
         ];
     }
 }

@@ -55,15 +55,9 @@ final readonly class Frame implements JsonSerializable
         ], $body);
     }
 
-    /** @return array{float, float, float, float} left, bottom, right, top */
-    public function bounds(): array
+    public function bounds(): Bounds
     {
-        $all = array_map(static fn (Shape $s): array => $s->bounds(), $this->shapes);
-
-        return [
-            min(array_column($all, 0) ?: [0.0]), min(array_column($all, 1) ?: [0.0]),
-            max(array_column($all, 2) ?: [0.0]), max(array_column($all, 3) ?: [0.0]),
-        ];
+        return Bounds::around(array_map(static fn (Shape $s): Bounds => $s->bounds(), $this->shapes));
     }
 
     /** @return list<Shape> */

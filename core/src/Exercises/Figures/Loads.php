@@ -25,46 +25,16 @@ final class Loads
             : [$near];
 
         return match ($kind) {
-            'can' => array_map(
-                static fn (Vec $h): Shape => Shape::box(
-                    'load', $h->x - 0.028, $h->y - 0.04, $h->x + 0.028, $h->y + 0.04,
-                ),
-                $hands,
+            'can', 'cup', 'bottle', 'dumbbell', 'tote' => array_merge(
+                ...array_map(static fn (Vec $h): array => self::inHand($kind, $h), $hands),
             ),
-            'cup' => array_map(
-                static fn (Vec $h): Shape => Shape::box('load', $h->x, $h->y - 0.02, $h->x + 0.045, $h->y + 0.045),
-                $hands,
-            ),
-            'bottle' => array_merge(
-                ...array_map(
-                    static fn (Vec $h): array => [
-                        Shape::box('load', $h->x - 0.025, $h->y - 0.13, $h->x + 0.025, $h->y),
-                        Shape::box('load', $h->x - 0.01, $h->y, $h->x + 0.01, $h->y + 0.03),
-                    ],
-                    $hands,
-                ),
-            ),
-            'dumbbell' => array_merge(
-                ...array_map(
-                    static fn (Vec $h): array => [
-                        Shape::line('load', $h->plus(new Vec(-0.05, 0)), $h->plus(new Vec(0.05, 0))),
-                        Shape::disc('load', $h->plus(new Vec(-0.05, 0)), 0.025),
-                        Shape::disc('load', $h->plus(new Vec(0.05, 0)), 0.025),
-                    ],
-                    $hands,
-                ),
-            ),
-            'tote' => array_merge(...array_map(self::tote(...), $hands)),
             'bag' => [
                 Shape::disc(
                     'load', $body->isFront ? $near->plus($near->to($far), 0.5) : $near->plus(new Vec(0.02, 0.0)), 0.07,
                 ),
             ],
-            'pack_stick',
-            'cord_load' => [
-                Shape::line('load', $near, $near->plus(new Vec(0, $kind === 'cord_load' ? -0.16 : -0.06))),
-                Shape::disc('load', $near->plus(new Vec(0, $kind === 'cord_load' ? -0.2 : -0.09)), 0.04),
-            ],
+            'pack_stick' => self::hung($near, 0.06, 0.09),
+            'cord_load' => self::hung($near, 0.16, 0.2),
             'cuff' => [
                 Shape::disc(
                     'load',
@@ -76,6 +46,34 @@ final class Loads
             ],
             default => throw UnknownCode::of('load', $kind, self::KINDS),
         };
+    }
+
+    /** @return list<Shape> what one hand holds */
+    private static function inHand(string $kind, Vec $h): array
+    {
+        return match ($kind) {
+            'can' => [Shape::box('load', $h->x - 0.028, $h->y - 0.04, $h->x + 0.028, $h->y + 0.04)],
+            'cup' => [Shape::box('load', $h->x, $h->y - 0.02, $h->x + 0.045, $h->y + 0.045)],
+            'bottle' => [
+                Shape::box('load', $h->x - 0.025, $h->y - 0.13, $h->x + 0.025, $h->y),
+                Shape::box('load', $h->x - 0.01, $h->y, $h->x + 0.01, $h->y + 0.03),
+            ],
+            'dumbbell' => [
+                Shape::line('load', $h->plus(new Vec(-0.05, 0)), $h->plus(new Vec(0.05, 0))),
+                Shape::disc('load', $h->plus(new Vec(-0.05, 0)), 0.025),
+                Shape::disc('load', $h->plus(new Vec(0.05, 0)), 0.025),
+            ],
+            default => self::tote($h),
+        };
+    }
+
+    /** @return list<Shape> a load on a cord: down to the end of the cord, and to the middle of the load */
+    private static function hung(Vec $from, float $cord, float $load): array
+    {
+        return [
+            Shape::line('load', $from, $from->plus(new Vec(0, -$cord))),
+            Shape::disc('load', $from->plus(new Vec(0, -$load)), 0.04),
+        ];
     }
 
     /**

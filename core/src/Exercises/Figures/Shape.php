@@ -46,16 +46,17 @@ final readonly class Shape implements JsonSerializable
         );
     }
 
-    /** @return array{float, float, float, float} left, bottom, right, top */
-    public function bounds(): array
+    public function bounds(): Bounds
     {
         $xs = array_map(static fn (Vec $p): float => $p->x, $this->points);
         $ys = array_map(static fn (Vec $p): float => $p->y, $this->points);
         if ($xs === [] || $ys === []) {
-            return [0.0, 0.0, 0.0, 0.0];
+            return new Bounds;
         }
 
-        return [min($xs) - $this->radius, min($ys) - $this->radius, max($xs) + $this->radius, max($ys) + $this->radius];
+        return new Bounds(
+            min($xs) - $this->radius, min($ys) - $this->radius, max($xs) + $this->radius, max($ys) + $this->radius,
+        );
     }
 
     /** @return array{kind: string, role: string, points: list<array{int, int}>, radius: int} */

@@ -8,7 +8,7 @@ use BuoyantStep\Core\Gate\Arrival;
 use BuoyantStep\Core\Gate\Check;
 use BuoyantStep\Core\Gate\Finding;
 
-/** Stop signs on record that nobody has cleared: they hold everything back. */
+/** Red flags on record that nobody has cleared: they hold everything back. */
 final readonly class OpenStopSigns implements Check
 {
     /** @param  list<string>  $signs  in words */
@@ -20,7 +20,7 @@ final readonly class OpenStopSigns implements Check
     {
         foreach ($this->signs as $sign) {
             yield Finding::stop(
-                'gate.stop_sign_open', sprintf('A stop sign is open: %s.', $sign),
+                'gate.stop_sign_open', sprintf('A red flag is open: %s.', $sign),
                 'Nothing resumes until a clinician has cleared it; call your clinic, '
                 .'and the emergency number if it is back.',
             );

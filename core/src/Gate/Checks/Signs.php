@@ -31,7 +31,7 @@ final class Signs implements Check
                 && $at->isPregnantOrNewMother() => Finding::stop(
                     'gate.stop_sign', $says,
                     'Stop. Call the emergency number or the treating team, by your local rules.',
-                    'Stop signs, '.Source::ACSM,
+                    'Red flags, '.Source::ACSM,
                 ),
             $kind === SignKind::NotToday => Finding::notToday(
                 'gate.severe_low', $says, 'No session today; tell the diabetes team.', Source::ADA,

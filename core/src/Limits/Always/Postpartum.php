@@ -81,25 +81,37 @@ final class Postpartum implements AlwaysRules, HasWaiting
         if ($holds(self::IMPACT_DAYS)) {
             $rules->set(Field::ImpactMax, 0, 'No impact until 12 weeks and a symptom-free screen.');
         }
-        if ($birth->caesarean && $holds(self::LIFT_DAYS)) {
+        if ($birth->caesarean) {
+            self::afterCaesarean($rules, $holds(self::LIFT_DAYS), $holds(self::TRUNK_DAYS));
+        }
+        if ($birth->hasSymptoms()) {
+            self::withSymptoms($rules);
+        }
+
+        return $rules;
+    }
+
+    private static function withSymptoms(Rules $rules): void
+    {
+        $rules->avoidMotions([Motion::AbdominalDomingLoad], 'Symptoms after birth: an easier rung.')
+            ->house(Field::EffortMax, 6, 'Symptoms after birth: RPE up to 6.')
+            ->note('Pelvic-health referral if symptoms last.');
+    }
+
+    private static function afterCaesarean(Rules $rules, bool $lift, bool $trunk): void
+    {
+        if ($lift) {
             $rules->house(
                 Field::LiftMaxG,
                 self::LIFT_G,
                 'After a caesarean: lift '.Mass::say(self::LIFT_G).' in all at most for 6 weeks.',
             );
         }
-        if ($birth->caesarean && $holds(self::TRUNK_DAYS)) {
+        if ($trunk) {
             $rules->avoidMotions(
                 [Motion::SpineFlexionLoaded], 'After a caesarean: no loaded bending of the trunk for 8 weeks.',
             );
         }
-        if ($birth->hasSymptoms()) {
-            $rules->avoidMotions([Motion::AbdominalDomingLoad], 'Symptoms after birth: an easier rung.')
-                ->house(Field::EffortMax, 6, 'Symptoms after birth: effort up to 6.')
-                ->note('Pelvic-health referral if symptoms last.');
-        }
-
-        return $rules;
     }
 
     public function waiting(Facts $facts): iterable

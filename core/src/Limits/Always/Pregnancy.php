@@ -26,6 +26,18 @@ use BuoyantStep\Core\Vocabulary\Watched;
  */
 final class Pregnancy implements AlwaysRules
 {
+    private const RED_FLAGS = [
+        Sign::VaginalBleeding,
+        Sign::FluidLeaking,
+        Sign::RegularContractions,
+        Sign::BreathlessBeforeEffort,
+        Sign::Dizziness,
+        Sign::Headache,
+        Sign::ChestPainInPregnancy,
+        Sign::CalfPain,
+        Sign::WeaknessOfBalance,
+    ];
+
     public const RULE = 'pregnancy';
 
     private const SOURCE = 'Mottola 2019 (SOGC/CSEP); ACOG Committee Opinion 804 (2020)';
@@ -65,8 +77,19 @@ final class Pregnancy implements AlwaysRules
         if ($day === null) {
             return new Rules(self::RULE, '');
         }
+        $rules = self::throughout(new Rules(self::RULE, self::SOURCE), $facts);
+        foreach (self::RED_FLAGS as $sign) {
+            $rules->stopSign($sign);
+        }
+
+        return $this->byWeek($rules, $day, $this->supineFrom($facts));
+    }
+
+    private static function throughout(Rules $rules, Facts $facts): Rules
+    {
         $trained = $facts->client->trainingLevel === TrainingLevel::Trained;
-        $rules = (new Rules(self::RULE, self::SOURCE))
+
+        return $rules
             ->set(
                 Field::Clearance,
                 Clearance::Advised,
@@ -75,7 +98,7 @@ final class Pregnancy implements AlwaysRules
             ->set(
                 Field::EffortMax,
                 $trained ? 7 : 6,
-                ($trained ? 'Trained before pregnancy: effort up to 7' : 'Effort up to 6').
+                ($trained ? 'Trained before pregnancy: RPE up to 7' : 'RPE up to 6').
                     ', able to talk throughout.',
             )
             ->set(Field::RepsMin, 10, 'Lighter loads for 10 reps or more.')
@@ -88,31 +111,18 @@ final class Pregnancy implements AlwaysRules
                 Moment::After,
                 'Heaviness, leaking or doming: an easier rung and a word with the clinician.',
             );
-        foreach (
-            [
-                Sign::VaginalBleeding,
-                Sign::FluidLeaking,
-                Sign::RegularContractions,
-                Sign::BreathlessBeforeEffort,
-                Sign::Dizziness,
-                Sign::Headache,
-                Sign::ChestPainInPregnancy,
-                Sign::CalfPain,
-                Sign::WeaknessOfBalance,
-            ] as $sign
-        ) {
-            $rules->stopSign($sign);
-        }
+    }
+
+    private function byWeek(Rules $rules, int $day, int $supineFrom): Rules
+    {
         if ($day >= self::RAISED_OFFERED_DAY) {
             $rules
                 ->note(
                     'From 16 weeks offer the raised version of back-lying work (trunk at 30 degrees or more); at once '
-                        .'if '.
-                        'light-headed.',
+                        .'if light-headed.',
                 )
                 ->avoidPositions([Position::Prone], 'From 16 weeks: no lying on the front, for comfort.');
         }
-        $supineFrom = $this->supineFrom($facts);
         if ($day >= $supineFrom) {
             $rules->avoidPositions(
                 [Position::SupineFlat],

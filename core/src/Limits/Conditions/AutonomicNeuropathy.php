@@ -32,7 +32,7 @@ final class AutonomicNeuropathy implements ConditionRules
     {
         $rules = (new Rules('autonomic_neuropathy', 'ADA (Colberg 2016)'))
             ->set(Field::Clearance, Clearance::Required, 'Autonomic neuropathy: clearance first.')
-            ->set(Field::HeartRateValid, false, 'The pulse does not follow the effort: use effort and talking.')
+            ->set(Field::HeartRateValid, false, 'The pulse does not follow the effort: use RPE and talking.')
             ->watch(Watched::BloodPressure, Moment::Before, 'Blood pressure lying and standing before each session.')
             ->note('Rise slowly.');
 

@@ -28,7 +28,7 @@ final class BetaBlocker implements ConditionRules
     public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('beta_blocker', 'ACSM Guidelines, 11th ed.'))
-            ->set(Field::HeartRateValid, false, 'Beta blocker: use effort and talking, not the pulse.');
+            ->set(Field::HeartRateValid, false, 'Beta blocker: use RPE and talking, not the pulse.');
 
         return $rules;
     }

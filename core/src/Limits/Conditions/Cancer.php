@@ -47,7 +47,7 @@ final class Cancer implements ConditionRules, HasFirstBlock
         if (! FirstBlock::isOver($condition)) {
             $rules
                 ->set(Field::LoadPctMax, 50, 'First two weeks: up to 50 % of 1RM.')
-                ->set(Field::EffortMax, 5, 'First two weeks: effort up to 5.');
+                ->set(Field::EffortMax, 5, 'First two weeks: RPE up to 5.');
         }
 
         return $rules;

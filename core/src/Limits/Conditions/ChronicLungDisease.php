@@ -32,7 +32,7 @@ final class ChronicLungDisease implements ConditionRules
     public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('chronic_lung_disease', 'ATS/ERS 2013'))
-            ->set(Field::EffortMax, 6, 'Effort up to 6.')
+            ->set(Field::EffortMax, 6, 'RPE up to 6.')
             ->set(Field::RestMinS, 90, 'At least 90 s between bouts.')
             ->watch(Watched::Saturation, Moment::Before, 'Saturation before: 88 % or more.')
             ->watch(Watched::Saturation, Moment::During, 'Saturation during: 88 % or more.')

@@ -48,7 +48,7 @@ final class CoronaryDisease implements ConditionRules, HasFirstBlock
             ->watch(Watched::BloodPressure, Moment::Before, 'Blood pressure before each session.')
             ->stopSign(Sign::ChestPain)
             ->stopSign(Sign::UnusualBreathlessness)
-            ->set(Field::EffortMax, 6, 'Effort up to 6.');
+            ->set(Field::EffortMax, 6, 'RPE up to 6.');
         if (! FirstBlock::isOver($condition)) {
             $rules
                 ->within(new Scope(Region::Upper))

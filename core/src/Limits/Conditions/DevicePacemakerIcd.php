@@ -46,7 +46,7 @@ final class DevicePacemakerIcd implements ConditionRules, OpensByWord
             $rules->set(
                 Field::HeartRateValid,
                 false,
-                'The device sets the pulse: use effort and talking unless the team says otherwise.',
+                'The device sets the pulse: use RPE and talking unless the team says otherwise.',
             );
         }
         if (! $condition->has('arm_cleared')) {

@@ -55,7 +55,7 @@ final class HeartFailure implements ConditionRules, HasFirstBlock
             ->set(
                 Field::EffortMax,
                 FirstBlock::isOver($condition) ? 6 : 5,
-                FirstBlock::isOver($condition) ? 'Effort up to 6.' : 'First block: effort up to 5.',
+                FirstBlock::isOver($condition) ? 'RPE up to 6.' : 'First block: RPE up to 5.',
             )
             ->set(Field::RestMinS, 90, 'At least 90 s between bouts.')
             ->watch(
@@ -92,7 +92,7 @@ final class HeartFailure implements ConditionRules, HasFirstBlock
             $condition,
             $facts,
             'heart_failure',
-            'Effort 6 and higher loads become possible.',
+            'RPE 6 and higher loads become possible.',
             $this->firstBlockDays(),
         );
     }

@@ -34,7 +34,7 @@ final class HypertensionControlled implements ConditionRules
     {
         return (new Rules('hypertension_controlled', 'AHA (Williams 2007; Paluch 2023); ACSM Guidelines, 11th ed.'))
             ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort and count aloud; no breath holding.')
-            ->set(Field::EffortMax, 7, 'Effort up to 7.')
+            ->set(Field::EffortMax, 7, 'RPE up to 7.')
             ->set(Field::RepsMin, 8, 'Eight reps or more rather than heavy singles.')
             ->house(Field::HoldMaxS, 10, 'Hard holds up to 10 s.')
             ->house(Field::RestMinS, 60, 'At least 60 s between bouts.')

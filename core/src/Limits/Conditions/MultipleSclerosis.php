@@ -26,7 +26,7 @@ final class MultipleSclerosis implements ConditionRules
     public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('multiple_sclerosis', 'ACSM Guidelines, 11th ed.'))
-            ->set(Field::EffortMax, 6, 'Effort up to 6.')
+            ->set(Field::EffortMax, 6, 'RPE up to 6.')
             ->set(Field::RestMinS, 120, 'At least 120 s between bouts.')
             ->note('Keep cool. Heat brings symptoms back for a while: stop, cool, resume lighter.');
 

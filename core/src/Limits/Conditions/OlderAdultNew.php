@@ -50,14 +50,14 @@ final class OlderAdultNew implements ConditionRules, HasFirstBlock, ImpliedByFac
             ->set(
                 Field::EffortMax,
                 $over ? 8 : 6,
-                $over ? 'After the first four weeks: effort up to 8.' : 'First four weeks: effort up to 6.',
+                $over ? 'After the first four weeks: RPE up to 8.' : 'First four weeks: RPE up to 6.',
             )
             ->note('Include balance work; power at 30-60 % of 1RM after the first four weeks.');
     }
 
     public function crossings(Condition $condition, Facts $facts): iterable
     {
-        return FirstBlock::crossings($condition, $facts, self::CODE, 'Up to 80 % of 1RM and effort 8.');
+        return FirstBlock::crossings($condition, $facts, self::CODE, 'Up to 80 % of 1RM and RPE 8.');
     }
 
     public function firstBlockDays(): int

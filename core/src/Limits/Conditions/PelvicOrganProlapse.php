@@ -33,7 +33,7 @@ final class PelvicOrganProlapse implements ConditionRules
             ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort; no breath holding.')
             ->set(Field::ImpactMax, 0, 'No impact.')
             ->avoidMotions([Motion::AbdominalDomingLoad], 'No load that makes the belly dome.')
-            ->set(Field::EffortMax, 6, 'Effort up to 6.')
+            ->set(Field::EffortMax, 6, 'RPE up to 6.')
             ->watch(Watched::PelvicFloor, Moment::After, 'Heaviness or leaking after each session.')
             ->note('Pelvic-health referral.');
 

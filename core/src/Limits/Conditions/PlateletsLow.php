@@ -41,7 +41,7 @@ final class PlateletsLow implements ConditionRules
         );
         if ($count === null || $count < 50) {
             $rules
-                ->set(Field::EffortMax, 4, 'Platelets below 50: effort up to 4.')
+                ->set(Field::EffortMax, 4, 'Platelets below 50: RPE up to 4.')
                 ->set(Field::LoadPctMax, 40, 'Platelets below 50: up to 40 % of 1RM.')
                 ->set(Field::ImpactMax, 0, 'Platelets below 50: no impact.');
         }

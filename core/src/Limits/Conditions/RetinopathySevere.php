@@ -37,7 +37,7 @@ final class RetinopathySevere implements ConditionRules
         $rules = (new Rules('retinopathy_severe', 'ADA (Colberg 2016)'))
             ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort; no breath holding.')
             ->avoidPositions([Position::Inverted], 'Head not below the hips.')
-            ->set(Field::EffortMax, 5, 'Effort up to 5.')
+            ->set(Field::EffortMax, 5, 'RPE up to 5.')
             ->set(Field::ImpactMax, 0, 'No impact.')
             ->set(Field::HoldMaxS, 6, 'Hard holds up to 6 s.');
         if ($condition->has('vitreous_haemorrhage')) {

@@ -45,7 +45,7 @@ final class RheumatoidArthritis implements ConditionRules
         );
         if ($condition->has('flare')) {
             $rules
-                ->set(Field::EffortMax, 4, 'Flare: effort up to 4.')
+                ->set(Field::EffortMax, 4, 'Flare: RPE up to 4.')
                 ->within(new Scope(Orders::region($condition), $condition->sideOrBoth()))
                 ->set(Field::LoadPctMax, 0, 'Flare: the joints that are affected are unloaded or held still.')
                 ->everywhere();

@@ -34,7 +34,7 @@ final class SpinalCordInjuryHigh implements ConditionRules
     {
         $rules = (new Rules('spinal_cord_injury_t6_or_above', 'Consortium for Spinal Cord Medicine; Martin Ginis 2018'))
             ->set(Field::HoldMaxS, 10, 'Hard holds up to 10 s.')
-            ->set(Field::HeartRateValid, false, 'The pulse does not follow the effort: use effort and talking.')
+            ->set(Field::HeartRateValid, false, 'The pulse does not follow the effort: use RPE and talking.')
             ->watch(
                 Watched::Dysreflexia,
                 Moment::During,

@@ -36,7 +36,7 @@ final class ValveOrAorticDisease implements ConditionRules
                 'Valve or aortic disease: the cardiologist clears exercise first.',
             )
             ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort; no breath holding.')
-            ->set(Field::EffortMax, 5, 'Effort up to 5.')
+            ->set(Field::EffortMax, 5, 'RPE up to 5.')
             ->set(Field::LoadPctMax, 40, 'Up to 40 % of 1RM.')
             ->set(Field::HoldMaxS, 6, 'Hard holds up to 6 s.');
 

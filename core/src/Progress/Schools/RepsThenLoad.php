@@ -26,6 +26,12 @@ use BuoyantStep\Core\Vocabulary\DoseKind;
  */
 final class RepsThenLoad implements School
 {
+    private const NO_LOAD = 'No load to raise here: the next lever is a harder rung.';
+
+    private const NO_ESTIMATE = 'A limit caps the share of the 1RM and there is no usable estimate: measure an easy '
+        .'set '
+        .'before the load rises.';
+
     private const SOURCE = 'ACSM 2009 position stand';
 
     /** Steps and trips grow no further than this when the next load is too far. */
@@ -64,12 +70,7 @@ final class RepsThenLoad implements School
                 Decision::StepUp,
                 'rung',
                 $course->dose,
-                [
-                    ...$because,
-                    new Reason(
-                        'rule', 'lever.rung', 'No load to raise here: the next lever is a harder rung.', self::SOURCE,
-                    ),
-                ],
+                [...$because, new Reason('rule', 'lever.rung', self::NO_LOAD, self::SOURCE)],
             );
         }
         if ($course->isBlind()) {
@@ -77,16 +78,7 @@ final class RepsThenLoad implements School
                 Decision::Retest,
                 null,
                 $course->dose,
-                [
-                    ...$because,
-                    new Reason(
-                        'rule',
-                        'no_estimate',
-                        'A limit caps the share of the 1RM and there is no usable estimate: measure an easy set '
-                            .'before the load rises.',
-                        'House convention, cautious',
-                    ),
-                ],
+                [...$because, new Reason('rule', 'no_estimate', self::NO_ESTIMATE, 'House convention, cautious')],
                 otherwise: 'An easy set with a usable estimate opens the load.',
             );
         }
@@ -123,60 +115,48 @@ final class RepsThenLoad implements School
     {
         $next = self::above($course->ladderG ?? [], $load);
         if ($next === null) {
-            $says = $course->ladderG === null
-                ? 'No ladder of loads given: the next load cannot be chosen.'
-                : sprintf(
-                    '%s is the heaviest load here: use a harder rung, a longer lever or a slower tempo, or buy the '
-                        .'next piece.',
-                    Mass::say($load),
-                );
-
-            return new Proposal(
-                Decision::Stay, null, $course->dose, [...$because, new Reason('kit', 'kit.outgrown', $says)],
-                otherwise: 'A heavier makeable load would step it up.',
-            );
+            return self::outgrown($course, $load, $because);
         }
         $cap = $course->loadCapG();
         if ($cap !== null && $next > $cap) {
+            $says = sprintf('The next load, %s, is over the cap of %s.', Mass::say($next), Mass::say($cap));
+
             return new Proposal(
-                Decision::Stay,
-                null,
-                $course->dose,
-                [
-                    ...$because,
-                    new Reason(
-                        'limit',
-                        'load_cap',
-                        sprintf('The next load, %s, is over the cap of %s.', Mass::say($next), Mass::say($cap)),
-                    ),
-                ],
+                Decision::Stay, null, $course->dose, [...$because, new Reason('limit', 'load_cap', $says)],
                 otherwise: 'A confirmed change of the limit, or a lighter step, would open it.',
             );
         }
         $stepMax = $course->limits->number(Field::StepPctMax) ?? 10;
         // Integer arithmetic: 5 000 to 5 500 g is 10 % exactly and must not fail by a rounding error.
         if (($next - $load) * 100 <= $stepMax * $load) {
-            return $this->step(
-                $course,
-                $next,
-                [
-                    ...$because,
-                    new Reason(
-                        'kit',
-                        'step.load',
-                        sprintf(
-                            'Next load here %s, +%s %%: within the step of %d %%.', Mass::say($next),
-                            round(($next / $load - 1) * 100, 1), $stepMax,
-                        ),
-                        self::SOURCE,
-                    ),
-                ],
+            $says = sprintf(
+                'Next load here %s, +%s %%: within the step of %d %%.', Mass::say($next),
+                round(($next / $load - 1) * 100, 1), $stepMax,
             );
+
+            return $this->step($course, $next, [...$because, new Reason('kit', 'step.load', $says, self::SOURCE)]);
         }
 
         return $course->dose->kind === DoseKind::Reps
             ? $this->bridge($course, $load, $next, $stepMax, $because)
             : $this->further($course, $next, $stepMax, $because);
+    }
+
+    /** @param  list<Reason>  $because */
+    private static function outgrown(Course $course, int $load, array $because): Proposal
+    {
+        $says = $course->ladderG === null
+            ? 'No ladder of loads given: the next load cannot be chosen.'
+            : sprintf(
+                '%s is the heaviest load here: use a harder rung, a longer lever or a slower tempo, or buy the '
+                    .'next piece.',
+                Mass::say($load),
+            );
+
+        return new Proposal(
+            Decision::Stay, null, $course->dose, [...$because, new Reason('kit', 'kit.outgrown', $says)],
+            otherwise: 'A heavier makeable load would step it up.',
+        );
     }
 
     /**
@@ -229,19 +209,9 @@ final class RepsThenLoad implements School
             );
         }
         if ($bridge->reps <= $dose->amount->hi) {
-            return $this->step(
-                $course,
-                $next,
-                [
-                    ...$because,
-                    new Reason(
-                        'log',
-                        'bridged',
-                        sprintf('%d reps at %s are done: the bridge is crossed.', $dose->amount->hi, Mass::say($load)),
-                    ),
-                ],
-                $bridge,
-            );
+            $says = sprintf('%d reps at %s are done: the bridge is crossed.', $dose->amount->hi, Mass::say($load));
+
+            return $this->step($course, $next, [...$because, new Reason('log', 'bridged', $says)], $bridge);
         }
 
         return new Proposal(

@@ -20,7 +20,7 @@ final class SecondsGrow implements School
 {
     private const MORE_S = 5;
 
-    /** A hold worth training ends here (dose.md: isometric 5-45 s); a stance at 30 s (CDC STEADI). */
+    /** A hold worth training ends here (Dose\Goal: isometric 5-45 s); a stance at 30 s (CDC STEADI). */
     private const TOP_HOLD_S = 45;
 
     private const TOP_STANCE_S = 30;

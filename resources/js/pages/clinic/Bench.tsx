@@ -5,25 +5,6 @@ import Shell from "@/parts/Shell";
 import type { BenchProps } from "@/types/props";
 import { useState } from "react";
 
-const START: Record<string, string> = {
-    sbp: "132",
-    dbp: "78",
-    heart_rate: "72",
-    spo2: "96",
-    glucose_mmol: "6.4",
-    temp_c: "36.6",
-    grip_kg: "22",
-    mass_kg: "2.5",
-};
-
-const FAULTS: Record<string, string> = {
-    none: "no fault",
-    implausible: "implausible",
-    stale: "45 minutes old",
-    low_battery: "battery low",
-    dropped: "lost on the way",
-};
-
 const cookie = (name: string): string =>
     decodeURIComponent(
         document.cookie
@@ -39,7 +20,9 @@ export default function Bench({ clients, devices, faults }: BenchProps) {
     const [fault, setFault] = useState("none");
     const [token, setToken] = useState("");
     const [drift, setDrift] = useState("0");
-    const [truth, setTruth] = useState(START);
+    const [truth, setTruth] = useState<Record<string, string>>(
+        Object.fromEntries(devices.flatMap((d) => d.fields).map((f) => [f.key, f.start])),
+    );
     const [log, setLog] = useState<string[]>([]);
     const [busy, setBusy] = useState(false);
     const device = devices.find((d) => d.kind === kind);
@@ -59,11 +42,12 @@ export default function Bench({ clients, devices, faults }: BenchProps) {
                     client_id: Number(client),
                     fault,
                     drift_pct: Number(drift) || 0,
-                    true: Object.fromEntries((device?.fields ?? []).map((f) => [f, truth[f] ?? ""])),
+                    true: Object.fromEntries((device?.fields ?? []).map((f) => [f.key, truth[f.key] ?? ""])),
                 }),
             });
-            const { payload, message } = (await made.json()) as {
+            const { payload, says, message } = (await made.json()) as {
                 payload?: Record<string, unknown> | null;
+                says?: string;
                 message?: string;
             };
             if (!made.ok) {
@@ -82,7 +66,7 @@ export default function Bench({ clients, devices, faults }: BenchProps) {
                 });
                 const answer = (await sent.json()) as { status?: string; note?: string | null; message?: string };
                 say(
-                    `${device?.label ?? ""} ${JSON.stringify(payload.values)}: ${answer.status ?? answer.message ?? String(sent.status)}${answer.note ? `. ${answer.note}` : ""}`,
+                    `${device?.label ?? ""} ${says ?? ""}: ${answer.status ?? answer.message ?? String(sent.status)}${answer.note ? `. ${answer.note}` : ""}`,
                 );
             }
         } catch {
@@ -122,12 +106,7 @@ export default function Bench({ clients, devices, faults }: BenchProps) {
                         options={devices.map((d) => [d.kind, d.label])}
                         onChange={setKind}
                     />
-                    <Choice
-                        label="Fault"
-                        value={fault}
-                        options={faults.map((f) => [f, FAULTS[f] ?? f])}
-                        onChange={setFault}
-                    />
+                    <Choice label="Fault" value={fault} options={faults} onChange={setFault} />
                     <Field label="Drift, %" hint="how far the device reads off, up to 30">
                         <input
                             className={inputClass}
@@ -138,12 +117,12 @@ export default function Bench({ clients, devices, faults }: BenchProps) {
                     </Field>
                     <div className="grid grid-cols-3 gap-3 md:col-span-2">
                         {(device?.fields ?? []).map((f) => (
-                            <Field key={f} label={`True ${f.replaceAll("_", " ")}`}>
+                            <Field key={f.key} label={f.label}>
                                 <input
                                     className={inputClass}
                                     inputMode="decimal"
-                                    value={truth[f] ?? ""}
-                                    onChange={(e) => setTruth({ ...truth, [f]: e.target.value })}
+                                    value={truth[f.key] ?? ""}
+                                    onChange={(e) => setTruth({ ...truth, [f.key]: e.target.value })}
                                 />
                             </Field>
                         ))}

@@ -1,6 +1,7 @@
 import { newId } from "@/lib/id";
 import { useMassUnit } from "@/lib/mass";
 import MassInput from "@/parts/MassInput";
+import { sayMoment } from "@/lib/words";
 import { useKept } from "@/lib/kept";
 import Button from "@/parts/Button";
 import Choice from "@/parts/Choice";
@@ -21,49 +22,26 @@ const SIGNS: Record<GateCheck["verdict"], [string, string]> = {
     stop_and_call: ["◆", "border-stop"],
 };
 
-const NUMBERS = [
-    ["sbp", "Upper pressure, mmHg", "bp"],
-    ["dbp", "Lower pressure, mmHg", "bp"],
-    ["heart_rate", "Resting heart rate", "hr"],
-    ["spo2", "Saturation, %", "spo2"],
-    ["glucose_mmol", "Glucose, mmol/L", "glucose"],
-    ["ketones_mmol", "Ketones, mmol/L", ""],
-    ["weight_kg", "Weight", "weight"],
-    ["temp_c", "Temperature, °C", "temperature"],
-    ["fatigue", "Fatigue, 0-10", ""],
-    ["pain", "Pain at rest, 0-10", ""],
-] as const;
+interface GateForm {
+    key: string;
+    numbers: Record<string, string>;
+    answers: Record<string, string>;
+    symptoms: string[];
+    repeat: boolean;
+}
 
-const FLAGS = [
-    ["skin_ok", "Skin intact at the contacts", "skin"],
-    ["limb_change", "Limb swollen or larger", "limb_girth"],
-    ["irregular_pulse", "Pulse irregular", ""],
-    ["unwell", "Feels unwell", ""],
-    ["slept_badly", "Slept badly", ""],
-] as const;
-
-type Numbers = Record<(typeof NUMBERS)[number][0], string>;
-type Flags = Record<(typeof FLAGS)[number][0], string>;
-
-const blank = (): Numbers & Flags & { key: string; symptoms: string[]; repeat: boolean } => ({
-    // One key a check: however often it is sent, it is one.
-    key: newId(),
-    ...(Object.fromEntries(NUMBERS.map(([key]) => [key, ""])) as Numbers),
-    ...(Object.fromEntries(FLAGS.map(([key]) => [key, ""])) as Flags),
-    symptoms: [],
-    repeat: false,
-});
+// One key a check: however often it is sent, it is one.
+const blank = (): GateForm => ({ key: newId(), numbers: {}, answers: {}, symptoms: [], repeat: false });
 
 /** The check before a session: what the limits ask for first, the client's usual beside each box, one verdict. */
-export default function Gate({ client, watches, readings, usual, symptoms, checks }: GateProps) {
+export default function Gate({ client, numbers, answers, readings, symptoms, checks }: GateProps) {
     const form = useForm(blank());
     const errors = form.errors as Record<string, string | undefined>;
     const unit = useMassUnit();
-    const asked = (watch: string): boolean => watch !== "" && watches.includes(watch);
     const latest = checks.find((c) => c.holds);
     const [before] = useState(latest?.id);
     const kept = useKept(`${client.id}.gate`, `Gate: ${client.name}`, form.data, form.isDirty);
-    const sorted = [...NUMBERS].sort((a, b) => Number(asked(b[2])) - Number(asked(a[2])));
+    const number = (key: string, value: string) => form.setData("numbers", { ...form.data.numbers, [key]: value });
     return (
         <ClientShell client={client} stage="gate">
             {latest ? <Latest check={latest} fresh={latest.id !== before} /> : null}
@@ -72,6 +50,7 @@ export default function Gate({ client, watches, readings, usual, symptoms, check
                 noValidate
                 onSubmit={(event) => {
                     event.preventDefault();
+                    form.transform(({ numbers, answers, ...rest }) => ({ ...rest, ...numbers, ...answers }));
                     form.post(`/clients/${client.id}/gate`, {
                         // The verdict stands at the head of the page; what is wrong, at its field.
                         preserveScroll: "errors",
@@ -89,49 +68,46 @@ export default function Gate({ client, watches, readings, usual, symptoms, check
                     clientId={client.id}
                     first={readings}
                     onUse={(values) =>
-                        form.setData((data) => ({
-                            ...data,
+                        form.setData("numbers", {
+                            ...form.data.numbers,
                             ...Object.fromEntries(
-                                Object.entries(values)
-                                    .filter(([key]) => NUMBERS.some(([k]) => k === key))
-                                    .map(([key, v]) => [key, String(v)]),
+                                numbers.filter((n) => n.key in values).map((n) => [n.key, String(values[n.key])]),
                             ),
-                        }))
+                        })
                     }
                 />
                 <div className="mt-1 grid grid-cols-2 gap-3 md:grid-cols-4">
-                    {sorted.map(([key, name, watch]) => {
-                        const label = key === "weight_kg" ? `${name}, ${unit.name}` : name;
-                        const known = (usual as Record<string, number | null | undefined>)[key];
+                    {numbers.map((n) => {
+                        const measured = n.mass ? unit.name : n.unit;
+                        const label = measured === "" ? n.label : `${n.label}, ${measured}`;
                         return (
                             <Field
-                                key={key}
-                                label={
-                                    <>
-                                        {label}
-                                        {asked(watch) && <span className="text-hold"> ■ asked for</span>}
-                                    </>
-                                }
-                                error={errors[key]}
+                                key={n.key}
+                                label={label}
+                                error={errors[n.key]}
                                 hint={
-                                    known === null || known === undefined
-                                        ? undefined
-                                        : `usual ${key === "weight_kg" ? unit.say(known * 1000) : known}`
+                                    (n.asked || n.usual !== null) && (
+                                        <>
+                                            {n.asked && <span className="text-hold">■ asked for</span>}
+                                            {n.usual !== null &&
+                                                `${n.asked ? " · " : ""}usual ${n.mass ? unit.say(n.usual * 1000) : n.usual}`}
+                                        </>
+                                    )
                                 }
                             >
-                                {key === "weight_kg" ? (
+                                {n.mass ? (
                                     <MassInput
                                         aria-label={label}
-                                        value={form.data.weight_kg}
-                                        onValue={(kg) => form.setData("weight_kg", kg)}
+                                        value={form.data.numbers[n.key] ?? ""}
+                                        onValue={(kg) => number(n.key, kg)}
                                     />
                                 ) : (
                                     <input
                                         className={inputClass}
                                         inputMode="decimal"
                                         aria-label={label}
-                                        value={form.data[key]}
-                                        onChange={(e) => form.setData(key, e.target.value)}
+                                        value={form.data.numbers[n.key] ?? ""}
+                                        onChange={(e) => number(n.key, e.target.value)}
                                     />
                                 )}
                             </Field>
@@ -139,18 +115,18 @@ export default function Gate({ client, watches, readings, usual, symptoms, check
                     })}
                 </div>
                 <div className="mt-3 grid grid-cols-2 gap-3 md:grid-cols-3">
-                    {FLAGS.map(([key, label, watch]) => (
+                    {answers.map((a) => (
                         <Choice
-                            key={key}
-                            label={asked(watch) ? `${label} (asked for)` : label}
-                            value={form.data[key]}
+                            key={a.key}
+                            label={a.asked ? `${a.label} (asked for)` : a.label}
+                            value={form.data.answers[a.key] ?? ""}
                             options={[
                                 ["yes", "yes"],
                                 ["no", "no"],
                                 ["", "not known"],
                             ]}
-                            onChange={(value) => form.setData(key, value)}
-                            error={errors[key]}
+                            onChange={(value) => form.setData("answers", { ...form.data.answers, [a.key]: value })}
+                            error={errors[a.key]}
                         />
                     ))}
                 </div>
@@ -206,9 +182,9 @@ export default function Gate({ client, watches, readings, usual, symptoms, check
                         {checks.map((c) => (
                             <li
                                 key={c.id}
-                                className="border-sand grid gap-x-3 border-t py-1 md:grid-cols-[10rem_12rem_1fr]"
+                                className="border-sand grid gap-x-3 border-t py-1 md:grid-cols-[13rem_12rem_1fr]"
                             >
-                                <span className="num text-soft">{c.at}</span>
+                                <span className="num text-soft">{sayMoment(c.at)}</span>
                                 <span className="font-medium">
                                     <span aria-hidden="true">{SIGNS[c.verdict][0]} </span>
                                     {c.label}
@@ -242,7 +218,7 @@ function Latest({ check, fresh }: { check: GateCheck; fresh: boolean }) {
         >
             <h2 className="text-2xl font-bold">
                 <span aria-hidden="true">{sign} </span>
-                {check.label} <span className="text-soft text-sm font-normal">{check.at}</span>
+                {check.label} <span className="text-soft text-sm font-normal">{sayMoment(check.at)}</span>
             </h2>
             {check.actions.map((action) => (
                 <p key={action} className="text-lg">

@@ -1,5 +1,4 @@
 import { useKept } from "@/lib/kept";
-import { fieldName } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { inputClass } from "@/parts/Field";
@@ -45,7 +44,7 @@ export default function Limits({ client, fields, waiting, crossings }: LimitsPro
                         id={f.field}
                         className="border-sand target:bg-shallow grid scroll-mt-4 gap-x-4 md:grid-cols-[12rem_1fr] border-b py-2"
                     >
-                        <h3 className="font-medium">{fieldName(f.field)}</h3>
+                        <h3 className="font-medium">{f.label}</h3>
                         <div>
                             <Value value={f.value} because={f.because} hideValue={f.field === "notes"} />
                             {f.scoped.map((s) => (

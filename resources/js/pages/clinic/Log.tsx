@@ -3,7 +3,7 @@ import { useMassUnit } from "@/lib/mass";
 import { useKept } from "@/lib/kept";
 import KeptOffer from "@/parts/KeptOffer";
 import MassInput from "@/parts/MassInput";
-import { shortDate } from "@/lib/words";
+import { sayDate } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
@@ -29,18 +29,7 @@ interface LogForm {
 
 type PlanOfLog = NonNullable<LogProps["plan"]>;
 
-const SIGNS = [
-    "chest pain or pressure",
-    "faintness",
-    "new breathlessness",
-    "new weakness or numbness",
-    "sudden headache",
-    "calf swelling",
-    "a fall with injury",
-    "other",
-];
-
-export default function Log({ client, plan, logs, correcting }: LogProps) {
+export default function Log({ client, plan, logs, signs, correcting }: LogProps) {
     return (
         <ClientShell client={client} stage="log">
             {plan === null ? (
@@ -55,6 +44,7 @@ export default function Log({ client, plan, logs, correcting }: LogProps) {
                     key={`${plan.id}-${logs.length}-${correcting?.id ?? 0}-${correcting?.corrects ?? 0}`}
                     client={client}
                     plan={plan}
+                    signs={signs}
                     correcting={correcting}
                 />
             )}
@@ -78,10 +68,12 @@ const atTheTop = (item: PlanOfLog["items"][number], row: ItemForm): Partial<Item
 function SessionForm({
     client,
     plan,
+    signs,
     correcting,
 }: {
     client: LogProps["client"];
     plan: PlanOfLog;
+    signs: LogProps["signs"];
     correcting: CorrectingForm | null;
 }) {
     const { me } = usePage().props as unknown as { me: { today: string } };
@@ -142,7 +134,7 @@ function SessionForm({
             />
             <h2 className="text-lg font-bold">
                 {correcting
-                    ? `Correct the session of ${shortDate(correcting.done_on)}, on version ${plan.version}`
+                    ? `Correct the session of ${sayDate(correcting.done_on)}, on version ${plan.version}`
                     : `A session on version ${plan.version}`}
             </h2>
             {correcting && (
@@ -163,17 +155,17 @@ function SessionForm({
                 <Field label="Next morning, 0-10" error={errors.pain_next_morning} hint="can follow later">
                     <input {...text("pain_next_morning")} inputMode="numeric" />
                 </Field>
-                <Field label="Stop sign during the session" error={errors.stop_sign}>
+                <Field label="Red flag during the session" error={errors.stop_sign}>
                     <select
                         className={inputClass}
                         value={form.data.stop_sign}
                         onChange={(e) => form.setData("stop_sign", e.target.value)}
                     >
                         <option value="">none</option>
-                        {form.data.stop_sign !== "" && !SIGNS.includes(form.data.stop_sign) && (
+                        {form.data.stop_sign !== "" && !signs.includes(form.data.stop_sign) && (
                             <option>{form.data.stop_sign}</option>
                         )}
-                        {SIGNS.map((sign) => (
+                        {signs.map((sign) => (
                             <option key={sign}>{sign}</option>
                         ))}
                     </select>
@@ -194,7 +186,7 @@ function SessionForm({
                 >
                     Everything done, to the top of each range
                 </Button>
-                <span className="text-soft">then correct what was different, and enter the effort of each</span>
+                <span className="text-soft">then correct what was different, and enter the RPE of each</span>
             </div>
             <ol className="border-sand mt-2 border-t">
                 {plan.items.map((item, n) => {
@@ -217,7 +209,7 @@ function SessionForm({
                                 </label>
                                 <p className="text-soft ml-7 text-sm">
                                     {item.dose.amount}
-                                    {item.dose.load ? `, ${item.dose.load}` : ""}, effort {item.dose.effort}
+                                    {item.dose.load ? `, ${item.dose.load}` : ""}, RPE {item.dose.effort}
                                     {item.sides ? `; ${item.sides}` : ""}
                                 </p>
                                 <Button small tone="quiet" className="ml-6" onClick={() => set(n, atTheTop(item, row))}>
@@ -267,10 +259,10 @@ function SessionForm({
                                                 />
                                             </Field>
                                         )}
-                                        <Field className="w-24" label="Effort, 0-10" error={errors[`${at}.effort`]}>
+                                        <Field className="w-24" label="RPE, 0-10" error={errors[`${at}.effort`]}>
                                             <input
                                                 className={inputClass}
-                                                aria-label={`${item.name}, effort, 0-10`}
+                                                aria-label={`${item.name}, RPE, 0-10`}
                                                 value={row.effort}
                                                 onChange={(e) => set(n, { effort: e.target.value })}
                                             />

@@ -1,7 +1,7 @@
 import { newId } from "@/lib/id";
 import { useMassUnit } from "@/lib/mass";
 import MassInput from "@/parts/MassInput";
-import { shortDate } from "@/lib/words";
+import { sayDate } from "@/lib/words";
 import { useConflict } from "@/lib/conflict";
 import { useKept } from "@/lib/kept";
 import Button from "@/parts/Button";
@@ -159,8 +159,7 @@ export default function Measure({
                 <section className="mt-4">
                     <h2 className="text-lg font-bold">Easy sets</h2>
                     <p className="text-soft text-sm">
-                        {easy?.script}{" "}
-                        <strong className="text-ink">Stop at effort {Math.min(effort_cap, 8)} here.</strong>
+                        {easy?.script} <strong className="text-ink">Stop at RPE {Math.min(effort_cap, 8)} here.</strong>
                     </p>
                     {easy_sets.length > 0 && (
                         <ul className="mt-2 flex flex-wrap gap-2">
@@ -172,7 +171,7 @@ export default function Measure({
                                     <strong>{s.family}</strong>: {s.e1rm ? `estimated 1RM ${s.e1rm}` : "no estimate"}{" "}
                                     <span className="text-soft">({s.confidence})</span>
                                     <span className="text-soft block">
-                                        {s.load}. {s.says} {s.on && shortDate(s.on)}
+                                        {s.load}. {s.says} {s.on && sayDate(s.on)}
                                     </span>
                                 </li>
                             ))}
@@ -253,7 +252,7 @@ export default function Measure({
                         <tbody>
                             {history.map((h) => (
                                 <tr key={h.id} className="border-sand border-t">
-                                    <td className="py-1">{shortDate(h.on)}</td>
+                                    <td className="py-1">{sayDate(h.on)}</td>
                                     <td>
                                         {h.test}
                                         {h.family ? `, ${h.family}` : ""}

@@ -1,4 +1,4 @@
-import { dayList, shortDate } from "@/lib/words";
+import { dayList, sayDate } from "@/lib/words";
 import AddExercise from "@/parts/AddExercise";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
@@ -125,7 +125,7 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                     Version {plan.version},{" "}
                     {plan.status === "draft"
                         ? "draft"
-                        : `issued ${plan.issued_on === null ? "" : shortDate(plan.issued_on)}`}
+                        : `issued ${plan.issued_on === null ? "" : sayDate(plan.issued_on)}`}
                 </span>
                 <span className="ml-auto flex flex-wrap gap-2">
                     {takeBack}

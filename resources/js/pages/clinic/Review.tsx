@@ -1,6 +1,6 @@
 import { useKept } from "@/lib/kept";
 import { useKeys } from "@/lib/keys";
-import { shortDate } from "@/lib/words";
+import { sayDate, sayMoment } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
@@ -44,7 +44,7 @@ export default function Review({
             },
         });
     const heading = stop
-        ? "Nothing is decided until the stop sign is cleared"
+        ? "Nothing is decided until the red flag is cleared"
         : open.length === 0
           ? "Nothing to decide"
           : `${open.length} to decide`;
@@ -99,7 +99,7 @@ export default function Review({
             )}
             {cleared && !stop && (
                 <p className="text-soft mb-3 flex flex-wrap items-center gap-3 text-sm">
-                    Stop sign of {shortDate(cleared.on)} cleared: {cleared.says}.
+                    Red flag of {sayDate(cleared.on)} cleared: {cleared.says}.
                     <Button small disabled={busy} onClick={() => send("post", `/review/reopen-stop/${cleared.id}`)}>
                         Open it again
                     </Button>
@@ -118,7 +118,7 @@ export default function Review({
                     {session && !stop && (
                         <span className="text-soft text-sm font-normal">
                             {" "}
-                            after the session of {shortDate(session.on)}
+                            after the session of {sayDate(session.on)}
                         </span>
                     )}
                 </h2>
@@ -177,8 +177,8 @@ export default function Review({
                 {record.length === 0 && <p className="text-soft text-sm">Nothing decided yet.</p>}
                 <ol className="text-sm">
                     {record.map((d) => (
-                        <li key={d.id} className="border-sand grid grid-cols-[9rem_1fr] border-t py-1">
-                            <span className="text-soft num">{d.at}</span>
+                        <li key={d.id} className="border-sand grid grid-cols-[12rem_1fr] border-t py-1">
+                            <span className="text-soft num">{sayMoment(d.at)}</span>
                             <span>
                                 {d.says} {d.reason && <span className="text-soft">“{d.reason}”</span>}
                             </span>
@@ -206,7 +206,7 @@ function StopSign({
     onClear: (reason: string, saved: () => void) => void;
 }) {
     const [reason, setReason] = useState("");
-    const kept = useKept(`${clientId}.review.stop`, "Review: stop sign", reason, reason !== "");
+    const kept = useKept(`${clientId}.review.stop`, "Review: red flag", reason, reason !== "");
     return (
         <form
             noValidate
@@ -218,7 +218,7 @@ function StopSign({
         >
             <KeptOffer kept={kept} onTake={setReason} />
             <p className="text-stop font-bold">
-                <span aria-hidden="true">◆ </span>Stop sign on {shortDate(stop.on)}: {stop.says}
+                <span aria-hidden="true">◆ </span>Red flag on {sayDate(stop.on)}: {stop.says}
             </p>
             <p className="text-sm">
                 Call the client, follow your local rules, and refer. Nothing resumes until a clinician has cleared it.
@@ -228,7 +228,7 @@ function StopSign({
                     <input className={inputClass} value={reason} onChange={(e) => setReason(e.target.value)} />
                 </Field>
                 <Button tone="stop" type="submit" disabled={busy} className="mt-6">
-                    Clear the stop sign
+                    Clear the red flag
                 </Button>
             </div>
         </form>
@@ -247,7 +247,7 @@ function NextMorning({ on, error, onSave }: { on: string; error: string | undefi
             }}
         >
             <Field
-                label={`Pain the morning after ${shortDate(on)}, 0-10`}
+                label={`Pain the morning after ${sayDate(on)}, 0-10`}
                 error={error}
                 hint="changes the review when it was worse than before"
             >

@@ -1,4 +1,3 @@
-import { fieldName } from "@/lib/words";
 import { useKept } from "@/lib/kept";
 import Button from "@/parts/Button";
 import Choice from "@/parts/Choice";
@@ -10,14 +9,13 @@ import { router, useForm, usePage } from "@inertiajs/react";
 import { useState } from "react";
 
 /** Every rule in force in the clinic: searchable by condition, field, words and source; figures set by the lead. */
-export default function Rulebook({ schools, rows, can_set, mass_unit }: RulebookProps) {
+export default function Rulebook({ schools, rows, can_set, mass_unit, mass_units }: RulebookProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
     const [query, setQuery] = useState("");
     const [asked, setAsked] = useState<string | null>(null);
     const words = query.trim().toLowerCase().split(/\s+/).filter(Boolean);
     const shown = rows.filter((r) => {
-        const text =
-            `${r.label} ${r.field.replaceAll("_", " ")} ${fieldName(r.field)} ${r.value} ${r.says} ${r.source}`.toLowerCase();
+        const text = `${r.label} ${r.field_label} ${r.value} ${r.says} ${r.source}`.toLowerCase();
         return words.every((w) => text.includes(w));
     });
     const set = rows.filter((r) => r.clinic !== null).length;
@@ -72,10 +70,7 @@ export default function Rulebook({ schools, rows, can_set, mass_unit }: Rulebook
                             key={mass_unit}
                             label="Masses shown and typed in"
                             now={mass_unit}
-                            options={[
-                                ["kg", "kg"],
-                                ["lb", "lb"],
-                            ]}
+                            options={mass_units}
                             onSet={(choice, seen) =>
                                 router.put(
                                     "/rulebook/unit",
@@ -96,7 +91,7 @@ export default function Rulebook({ schools, rows, can_set, mass_unit }: Rulebook
                     <input
                         className={inputClass}
                         value={query}
-                        placeholder="for example effort pregnancy"
+                        placeholder="for example RPE pregnancy"
                         onChange={(e) => setQuery(e.target.value)}
                     />
                 </Field>
@@ -118,7 +113,7 @@ export default function Rulebook({ schools, rows, can_set, mass_unit }: Rulebook
                             <tr key={row.key} className="border-sand border-t align-top">
                                 <td className="py-1 pr-2 font-medium">{row.label}</td>
                                 <td className="py-1 pr-2">
-                                    {fieldName(row.field)}
+                                    {row.field_label}
                                     {row.part && <span className="text-soft block">{row.part}</span>}
                                 </td>
                                 <td className="num py-1 pr-2">
@@ -212,7 +207,7 @@ function Figure({ row, canSet }: { row: RulebookRow; canSet: boolean }) {
                     {row.clinic ? "change" : "set"}
                     <span className="sr-only">
                         {" "}
-                        {fieldName(row.field)} of {row.label}
+                        {row.field_label} of {row.label}
                     </span>
                 </Button>
             )}

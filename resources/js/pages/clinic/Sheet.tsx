@@ -1,4 +1,4 @@
-import { dayList, shortDate } from "@/lib/words";
+import { dayList, sayDate } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Figure from "@/parts/Figure";
@@ -14,7 +14,7 @@ const rounds = (structure: string): string =>
 function SheetMarks({ sheet }: { sheet: NonNullable<SheetProps["sheet"]> }) {
     const marks = [
         ...(sheet.stopped.length > 0
-            ? [["STOP SIGN OPEN", "do not start; your clinic has to clear it first"] as const]
+            ? [["RED FLAG OPEN", "do not start; your clinic has to clear it first"] as const]
             : []),
         ...(sheet.status === "draft" ? [["DRAFT", "not issued; not to be used"] as const] : []),
         ...(sheet.status === "superseded" || sheet.breaches.length > 0
@@ -98,7 +98,7 @@ export default function Sheet({ client, sheet }: SheetProps) {
                     </p>
                     <p className="text-base">
                         Version {sheet.version}
-                        {sheet.issued_on ? `, ${shortDate(sheet.issued_on)}` : ""}
+                        {sheet.issued_on ? `, ${sayDate(sheet.issued_on)}` : ""}
                     </p>
                 </header>
                 {(sheet.watches.length > 0 || sheet.breathe_out) && (

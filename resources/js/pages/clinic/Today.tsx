@@ -1,6 +1,6 @@
 import { useKeys } from "@/lib/keys";
 import { useKeptPlaces } from "@/lib/kept";
-import { shortDate } from "@/lib/words";
+import { sayDate } from "@/lib/words";
 import KeysHint from "@/parts/KeysHint";
 import Mark from "@/parts/Mark";
 import Shell from "@/parts/Shell";
@@ -65,7 +65,7 @@ export default function Today({ rows, quiet }: TodayProps) {
                                 </span>
                                 <span className="text-soft num col-start-2 text-sm md:col-start-auto md:text-right">
                                     {row.plan === null ? "no plan" : `plan v${row.plan}`}
-                                    <span className="block">{row.last === null ? "" : shortDate(row.last)}</span>
+                                    <span className="block">{row.last === null ? "" : sayDate(row.last)}</span>
                                 </span>
                             </Link>
                         </li>
@@ -96,7 +96,7 @@ export default function Today({ rows, quiet }: TodayProps) {
                                     </Link>{" "}
                                     <span className="text-soft text-sm">
                                         {row.needs[0]?.says ??
-                                            (row.last === null ? "" : `last session ${shortDate(row.last)}`)}
+                                            (row.last === null ? "" : `last session ${sayDate(row.last)}`)}
                                     </span>
                                 </li>
                             ))}

@@ -1,4 +1,5 @@
 import { useMassUnit } from "@/lib/mass";
+import { useKitOptions } from "@/lib/options";
 import MassInput from "@/parts/MassInput";
 import Button from "@/parts/Button";
 import Field from "@/parts/Field";
@@ -6,11 +7,6 @@ import Figure from "@/parts/Figure";
 import SelectField from "@/parts/SelectField";
 import type { BandAnswer } from "@/types/props";
 import { useEffect, useState } from "react";
-
-const MEANT = [
-    ["mean", "the whole way"],
-    ["end", "the end"],
-] as const;
 
 /** Where to stand with this band, or how short to grip it, for a pull that is wanted: asked of the core as one types. */
 export default function BandStand({
@@ -25,6 +21,7 @@ export default function BandStand({
     const [rung, setRung] = useState(rungs.find((r) => r.code === "band_row/seated")?.code ?? rungs[0]?.code ?? "");
     const [at, setAt] = useState("mean");
     const unit = useMassUnit();
+    const offers = useKitOptions();
     const [kgf, setKgf] = useState("");
     const [answer, setAnswer] = useState<BandAnswer | null>(null);
     const [error, setError] = useState<string | null>(null);
@@ -64,7 +61,7 @@ export default function BandStand({
                     </Field>
                 </div>
                 <div className="w-36">
-                    <SelectField label="Meant for" value={at} options={MEANT} onChange={setAt} />
+                    <SelectField label="Meant for" value={at} options={offers.pull_at} onChange={setAt} />
                 </div>
                 {kgf !== "" && (
                     <Button small tone="quiet" onClick={() => setKgf("")}>
@@ -123,7 +120,7 @@ function TopView({ view, stand }: { view: NonNullable<BandAnswer["top_view"]>; s
             aria-label={`From above: stand ${stand} cm from the ${view.anchor}`}
         >
             <line x1="10" x2="10" y1="8" y2="64" className="stroke-wood" strokeWidth="5" />
-            <line x1="10" x2={x(view.hand_start)} y1="36" y2="36" className="stroke-stop" strokeWidth="2.5" />
+            <line x1="10" x2={x(view.hand_start)} y1="36" y2="36" className="stroke-ink" strokeWidth="2.5" />
             <circle cx={x(view.hand_start)} cy="36" r="4" className="fill-ink" />
             <circle cx={x(view.hand_end)} cy="36" r="4" className="stroke-ink" fill="none" strokeWidth="1.5" />
             <ellipse cx={x(view.body)} cy="36" rx="9" ry="18" className="fill-ink" opacity="0.85" />

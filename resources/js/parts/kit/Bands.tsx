@@ -1,4 +1,5 @@
 import { useMassUnit } from "@/lib/mass";
+import { useKitOptions } from "@/lib/options";
 import MassInput from "@/parts/MassInput";
 import Button from "@/parts/Button";
 import Field, { FieldError, inputClass } from "@/parts/Field";
@@ -9,17 +10,6 @@ import { useRef } from "react";
 import BandCurve from "./BandCurve";
 import BandStand from "./BandStand";
 import type { Errors } from "./types";
-
-const FORMS = [
-    ["flat", "flat band"],
-    ["tube", "tube with handles"],
-    ["loop", "loop, measured flat"],
-] as const;
-const MATERIALS = [
-    ["latex", "latex"],
-    ["latex_free", "free of latex"],
-    ["fabric", "fabric"],
-] as const;
 
 /** Bands by measured points only: what a scale showed at each length. The name is a name and stands for no force. */
 export default function Bands({
@@ -37,6 +27,7 @@ export default function Bands({
     errors: Errors;
     onChange: (bands: BandForm[]) => void;
 }) {
+    const offers = useKitOptions();
     const focused = useRef<[number, number] | null>(null);
     const set = (i: number, part: Partial<BandForm>) =>
         onChange(bands.map((b, n) => (n === i ? { ...b, ...part } : b)));
@@ -103,7 +94,7 @@ export default function Bands({
                             <SelectField
                                 label="Form"
                                 value={band.form}
-                                options={FORMS}
+                                options={offers.band_form}
                                 onChange={(form) => set(i, { form })}
                             />
                         </div>
@@ -111,7 +102,7 @@ export default function Bands({
                             <SelectField
                                 label="Material"
                                 value={band.material}
-                                options={MATERIALS}
+                                options={offers.band_material}
                                 onChange={(material) => set(i, { material })}
                             />
                         </div>

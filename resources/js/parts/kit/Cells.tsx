@@ -1,7 +1,7 @@
 import { FieldError, inputClass } from "@/parts/Field";
 import Button from "@/parts/Button";
 import { useState, type ReactNode } from "react";
-import { GRIPS } from "./types";
+import { useKitOptions } from "@/lib/options";
 
 export function Cell({ error, children }: { error?: string | undefined; children: ReactNode }) {
     return (
@@ -23,9 +23,9 @@ export function GripSelect({
 }) {
     return (
         <select className={inputClass} aria-label={label} value={value} onChange={(e) => onChange(e.target.value)}>
-            {GRIPS.map((g) => (
-                <option key={g} value={g}>
-                    {g}
+            {useKitOptions().grip.map(([code, name]) => (
+                <option key={code} value={code}>
+                    {name}
                 </option>
             ))}
         </select>

@@ -1,3 +1,4 @@
+import { orNone, useKitOptions } from "@/lib/options";
 import Choice from "@/parts/Choice";
 import type { KitProps } from "@/types/props";
 import type { KitForm } from "./types";
@@ -19,6 +20,7 @@ export default function Home({
     onChange: (part: Partial<KitForm>) => void;
 }) {
     const rooms = [...new Set(things.map((t) => t.room))];
+    const offers = useKitOptions();
     const { place, aids } = form;
     const toggle = (list: string[], code: string) =>
         list.includes(code) ? list.filter((c) => c !== code) : [...list, code];
@@ -28,23 +30,13 @@ export default function Home({
                 <Choice
                     label="Floor where they exercise"
                     value={place.floor ?? ""}
-                    options={[
-                        ["", "not asked"],
-                        ["carpet", "carpet"],
-                        ["wood", "wood, not slippery"],
-                        ["smooth", "smooth"],
-                    ]}
+                    options={orNone(offers.floor, "not asked")}
                     onChange={(floor) => onChange({ place: { ...place, floor: floor || null } })}
                 />
                 <Choice
                     label="Door for a band, when pulled"
                     value={place.door ?? ""}
-                    options={[
-                        ["", "not asked"],
-                        ["towards", "closes tighter"],
-                        ["away", "would open"],
-                        ["none", "no door"],
-                    ]}
+                    options={orNone(offers.door, "not asked")}
                     onChange={(door) => onChange({ place: { ...place, door: door || null } })}
                 />
                 <Choice

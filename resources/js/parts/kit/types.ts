@@ -1,5 +1,3 @@
 export type { KitForm } from "@/types/props";
 
 export type Errors = Record<string, string | undefined>;
-
-export const GRIPS = ["none", "hook", "soft", "power", "pinch"];

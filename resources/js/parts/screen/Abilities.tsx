@@ -1,47 +1,23 @@
+import { useScreenOptions } from "@/lib/options";
 import Choice from "@/parts/Choice";
 import Field from "@/parts/Field";
 import Group from "@/parts/Group";
 import { fieldsOf, type Intake } from "./fields";
-const GRIP: [string, string][] = [
-    ["none", "none"],
-    ["weak", "weak"],
-    ["fair", "fair"],
-    ["full", "full"],
-];
 
 /** What they can do, what hurts, and the schools that hang on it. */
 export default function Abilities({ form }: { form: Intake }) {
     const { errors, text, choice } = fieldsOf(form);
+    const offers = useScreenOptions();
     const asksBone = form.data.conditions.some((c) => c.code === "osteoporosis");
     return (
         <Group title="What they can do">
-            <Choice label="Left hand grip" options={GRIP} {...choice("grip_left")} />
-            <Choice label="Right hand grip" options={GRIP} {...choice("grip_right")} />
-            <Choice
-                label="Standing"
-                options={[
-                    ["none", "cannot"],
-                    ["supported", "with support"],
-                    ["free", "free"],
-                ]}
-                {...choice("standing")}
-            />
-            <Choice
-                label="Up from the floor"
-                options={[
-                    ["none", "cannot"],
-                    ["helped", "with help"],
-                    ["alone", "alone"],
-                ]}
-                {...choice("floor_transfer")}
-            />
+            <Choice label="Left hand grip" options={offers.grip} {...choice("grip_left")} />
+            <Choice label="Right hand grip" options={offers.grip} {...choice("grip_right")} />
+            <Choice label="Standing" options={offers.standing} {...choice("standing")} />
+            <Choice label="Up from the floor" options={offers.floor_transfer} {...choice("floor_transfer")} />
             <Choice
                 label="At home"
-                options={[
-                    ["alone", "alone"],
-                    ["someone_home", "someone there"],
-                    ["carer", "carer"],
-                ]}
+                options={offers.home}
                 {...choice("home")}
                 hint="what is not asked counts as unable"
             />
@@ -56,21 +32,14 @@ export default function Abilities({ form }: { form: Intake }) {
             {asksBone && (
                 <Choice
                     label="Loading fragile bone"
-                    options={[
-                        ["moderate", "moderate, 8-12"],
-                        ["light_many", "light and many"],
-                    ]}
+                    options={offers.bone_school}
                     {...choice("bone_school")}
                     hint="unless chosen: the clinic's default, else moderate"
                 />
             )}
             <Choice
                 label="Pain accepted during exercise"
-                options={[
-                    ["none", "none"],
-                    ["up_to_3", "up to 3"],
-                    ["up_to_5", "up to 5"],
-                ]}
+                options={offers.pain_school}
                 {...choice("pain_school")}
                 hint="unless chosen: 3 when new or fragile, 5 for long-standing joint pain"
             />

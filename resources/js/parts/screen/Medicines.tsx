@@ -1,65 +1,41 @@
 import { useMassUnit } from "@/lib/mass";
+import { useScreenOptions } from "@/lib/options";
 import Field, { inputClass } from "@/parts/Field";
 import Group from "@/parts/Group";
 import MassInput from "@/parts/MassInput";
 import Ticks from "@/parts/Ticks";
-import type { ScreenForm } from "@/types/props";
 import { fieldsOf, type Intake } from "./fields";
-const USUAL: [keyof ScreenForm["usual"], string][] = [
-    ["sbp", "Usual upper pressure, mmHg"],
-    ["dbp", "Usual lower pressure, mmHg"],
-    ["heart_rate", "Usual resting heart rate"],
-    ["spo2", "Usual saturation, %"],
-    ["weight_kg", "Usual weight"],
-];
-
 /** Medicines that matter here, skin that cannot feel, and the usual values that the gate compares with. */
 export default function Medicines({ form }: { form: Intake }) {
     const { errors } = fieldsOf(form);
     const unit = useMassUnit();
+    const offers = useScreenOptions();
+    const usual: Record<string, string> = form.data.usual;
+    const set = (key: string, value: string) => form.setData("usual", { ...form.data.usual, [key]: value });
     return (
         <Group title="Medicines and usual values">
             <Ticks
                 label="Medicines that matter here"
-                options={[
-                    ["beta blocker", "beta blocker"],
-                    ["anticoagulant", "anticoagulant"],
-                    ["insulin", "insulin"],
-                    ["sulfonylurea", "sulfonylurea"],
-                    ["glinide", "glinide"],
-                ]}
+                options={offers.medicines}
                 value={form.data.medicines}
                 onChange={(medicines) => form.setData("medicines", medicines)}
             />
             <Ticks
                 label="Skin that cannot feel"
-                options={[
-                    ["left foot", "left foot"],
-                    ["right foot", "right foot"],
-                    ["seat", "seat"],
-                    ["left hand", "left hand"],
-                    ["right hand", "right hand"],
-                ]}
+                options={offers.insensate}
                 value={form.data.insensate}
                 onChange={(insensate) => form.setData("insensate", insensate)}
             />
-            {USUAL.map(([key, label]) => (
-                <Field
-                    key={key}
-                    label={key === "weight_kg" ? `${label}, ${unit.name}` : label}
-                    error={errors[`usual.${key}`]}
-                >
-                    {key === "weight_kg" ? (
-                        <MassInput
-                            value={form.data.usual.weight_kg}
-                            onValue={(weight_kg) => form.setData("usual", { ...form.data.usual, weight_kg })}
-                        />
+            {offers.usual.map(({ key, label, unit: measured, mass }) => (
+                <Field key={key} label={`${label}, ${mass ? unit.name : measured}`} error={errors[`usual.${key}`]}>
+                    {mass ? (
+                        <MassInput value={usual[key] ?? ""} onValue={(kg) => set(key, kg)} />
                     ) : (
                         <input
                             className={inputClass}
                             inputMode="decimal"
-                            value={form.data.usual[key]}
-                            onChange={(e) => form.setData("usual", { ...form.data.usual, [key]: e.target.value })}
+                            value={usual[key] ?? ""}
+                            onChange={(e) => set(key, e.target.value)}
                         />
                     )}
                 </Field>

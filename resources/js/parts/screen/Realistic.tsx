@@ -1,4 +1,5 @@
 import { dayName } from "@/lib/words";
+import { useScreenOptions } from "@/lib/options";
 import Choice from "@/parts/Choice";
 import Field, { FieldError } from "@/parts/Field";
 import Group from "@/parts/Group";
@@ -7,6 +8,7 @@ import { fieldsOf, type Intake } from "./fields";
 /** Days, minutes, aim, and what they want to do again. */
 export default function Realistic({ form }: { form: Intake }) {
     const { errors, text, choice } = fieldsOf(form);
+    const offers = useScreenOptions();
     return (
         <Group title="What is realistic">
             <fieldset className="col-span-2">
@@ -39,21 +41,10 @@ export default function Realistic({ form }: { form: Intake }) {
             <Field label="Minutes a session" error={errors.minutes}>
                 <input {...text("minutes")} inputMode="numeric" />
             </Field>
-            <Choice
-                label="Aim"
-                options={[
-                    ["strength", "strength"],
-                    ["endurance", "endurance"],
-                    ["learn", "learn"],
-                ]}
-                {...choice("aim")}
-            />
+            <Choice label="Aim" options={offers.aim} {...choice("aim")} />
             <Choice
                 label="Structure"
-                options={[
-                    ["circuit", "circuit"],
-                    ["straight", "straight sets"],
-                ]}
+                options={offers.structure}
                 {...choice("structure")}
                 hint="in a circuit one region rests while another works"
             />

@@ -1,5 +1,6 @@
 import { usePage } from "@inertiajs/react";
 import { useMassUnit } from "@/lib/mass";
+import { orNone, useScreenOptions } from "@/lib/options";
 import Choice from "@/parts/Choice";
 import Field from "@/parts/Field";
 import Group from "@/parts/Group";
@@ -11,6 +12,7 @@ import { fieldsOf, type Intake } from "./fields";
 export default function Who({ form }: { form: Intake }) {
     const { errors, text, choice } = fieldsOf(form);
     const unit = useMassUnit();
+    const offers = useScreenOptions();
     const { me } = usePage().props as unknown as { me: { today: string } };
     // Asked only where it can matter: pregnancy and birth not of men nor past sixty.
     const born = Number(form.data.birth_date.slice(0, 4));
@@ -28,15 +30,7 @@ export default function Who({ form }: { form: Intake }) {
             <Field label="Birth date" error={errors.birth_date} hint="year-month-day">
                 <input {...text("birth_date")} inputMode="numeric" placeholder="1944-03-02" />
             </Field>
-            <Choice
-                label="Sex, for the norms"
-                options={[
-                    ["female", "female"],
-                    ["male", "male"],
-                    ["other", "other"],
-                ]}
-                {...choice("sex")}
-            />
+            <Choice label="Sex, for the norms" options={offers.sex} {...choice("sex")} />
             <Field label={`Body mass, ${unit.name}`} error={errors.body_mass_kg}>
                 <MassInput value={form.data.body_mass_kg} onValue={(kg) => form.setData("body_mass_kg", kg)} />
             </Field>
@@ -45,11 +39,7 @@ export default function Who({ form }: { form: Intake }) {
             </Field>
             <Choice
                 label="Masses shown in"
-                options={[
-                    ["", "clinic's unit"],
-                    ["kg", "kg"],
-                    ["lb", "lb"],
-                ]}
+                options={orNone(offers.mass_unit, "clinic's unit")}
                 {...choice("mass_unit")}
                 hint="for this client, from the next save on"
             />
@@ -60,11 +50,8 @@ export default function Who({ form }: { form: Intake }) {
                     </Field>
                     {form.data.due_date !== "" && (
                         <Choice
-                            label="Flat on the back: out from"
-                            options={[
-                                ["from_16", "16 weeks"],
-                                ["from_20", "20 weeks"],
-                            ]}
+                            label="Flat on the back"
+                            options={offers.supine_school}
                             {...choice("supine_school")}
                             hint="20 weeks unless chosen; the raised version is offered from 16"
                         />
@@ -77,40 +64,19 @@ export default function Who({ form }: { form: Intake }) {
                         <input {...text("birth_given_on")} placeholder="2026-09-30" />
                     </Field>
                     {form.data.birth_given_on !== "" && (
-                        <Choice
-                            label="Birth"
-                            options={[
-                                ["vaginal", "vaginal"],
-                                ["caesarean", "caesarean"],
-                            ]}
-                            {...choice("birth_kind")}
-                        />
+                        <Choice label="Birth" options={offers.birth_kind} {...choice("birth_kind")} />
                     )}
                     {form.data.birth_given_on !== "" && (
                         <Ticks
                             label="Since the birth"
-                            options={[
-                                ["heaviness", "heaviness"],
-                                ["leaking", "leaking"],
-                                ["doming", "doming"],
-                                ["pain", "pain"],
-                                ["symptom_free_screen", "screened, symptom-free"],
-                            ]}
+                            options={offers.birth_symptoms}
                             value={form.data.birth_symptoms}
                             onChange={(birth_symptoms) => form.setData("birth_symptoms", birth_symptoms)}
                         />
                     )}
                 </>
             )}
-            <Choice
-                label="Training"
-                options={[
-                    ["new", "new to it"],
-                    ["returning", "returning"],
-                    ["trained", "trained"],
-                ]}
-                {...choice("training_level")}
-            />
+            <Choice label="Training" options={offers.training_level} {...choice("training_level")} />
             {form.data.training_level !== "" && (
                 <Field label="Training since" error={errors.training_since}>
                     <input {...text("training_since")} placeholder="2026-10-01" />

@@ -1,4 +1,4 @@
-import type { ClientFrame, FigureData, Reading } from "./shared";
+import type { ClientFrame, FigureData, Option, Reading } from "./shared";
 
 /* What Kit receives, and the answer about a band. */
 
@@ -93,7 +93,10 @@ export interface KitProps {
     };
     ladders: { holding: string; label: string; loads: LadderLoad[]; step_max: number }[];
     grip: { left: string; right: string };
+    options: KitOptions;
 }
+
+export type KitOptions = Record<"floor" | "door" | "band_form" | "band_material" | "grip" | "pull_at", Option[]>;
 
 export interface BandAnswer {
     says: string;

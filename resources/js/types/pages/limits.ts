@@ -1,4 +1,4 @@
-import type { ClientFrame, Crossing, Reading } from "./shared";
+import type { ClientFrame, Crossing, Option, Reading } from "./shared";
 
 /* What Limits, the rulebook, the gate and the device bench receive. */
 
@@ -14,6 +14,7 @@ export interface LimitsProps {
     client: ClientFrame;
     fields: {
         field: string;
+        label: string;
         value: string;
         because: LimitBecause[];
         scoped: { part: string; value: string; because: LimitBecause[] }[];
@@ -27,6 +28,7 @@ export interface RulebookRow {
     rule: string;
     label: string;
     field: string;
+    field_label: string;
     part: string;
     value: string;
     says: string;
@@ -47,6 +49,7 @@ export interface RulebookProps {
     rows: RulebookRow[];
     can_set: boolean;
     mass_unit: string;
+    mass_units: Option[];
 }
 
 export interface GateCheck {
@@ -66,22 +69,23 @@ export interface GateCheck {
 
 export interface GateProps {
     client: ClientFrame;
-    watches: string[];
+    numbers: {
+        key: string;
+        label: string;
+        unit: string;
+        /** Typed in the reader's own unit. */
+        mass: boolean;
+        asked: boolean;
+        usual: number | null;
+    }[];
+    answers: { key: string; label: string; asked: boolean }[];
     readings: Reading[];
-    usual: {
-        sbp: number | null;
-        dbp: number | null;
-        heart_rate: number | null;
-        spo2: number | null;
-        weight_kg: number | null;
-        pain: number | null;
-    };
     symptoms: { code: string; label: string; stops: boolean }[];
     checks: GateCheck[];
 }
 
 export interface BenchProps {
     clients: { id: number; name: string }[];
-    devices: { kind: string; label: string; fields: string[] }[];
-    faults: string[];
+    devices: { kind: string; label: string; fields: { key: string; label: string; start: string }[] }[];
+    faults: Option[];
 }

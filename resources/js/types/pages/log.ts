@@ -34,6 +34,8 @@ export interface LogProps {
         version: number;
         items: { id: number; name: string; dose: Dose; sides: string; sets: { n: number; side: string }[] }[];
     } | null;
+    /** Red flags that may be noted, in words. */
+    signs: string[];
     logs: {
         id: number;
         on: string;

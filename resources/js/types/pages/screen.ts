@@ -1,4 +1,4 @@
-import type { ClientFrame, StoredFault } from "./shared";
+import type { ClientFrame, Option, StoredFault } from "./shared";
 
 /* What Screen and the questions at home receive. */
 
@@ -80,4 +80,26 @@ export interface ScreenProps {
     version: number;
     faults: StoredFault[];
     known: ConditionAbout[];
+    options: ScreenOptions;
 }
+
+export type ScreenOptions = Record<
+    | "sex"
+    | "mass_unit"
+    | "supine_school"
+    | "pain_school"
+    | "bone_school"
+    | "birth_kind"
+    | "birth_symptoms"
+    | "training_level"
+    | "medicines"
+    | "insensate"
+    | "grip"
+    | "standing"
+    | "floor_transfer"
+    | "home"
+    | "aim"
+    | "structure"
+    | "side",
+    Option[]
+> & { usual: { key: string; label: string; unit: string; mass: boolean }[] };

@@ -108,10 +108,15 @@ export interface SetPasswordProps {
 
 export type MarkName = "stop" | "look" | "up" | "ease" | "quiet";
 
+/** Code and label, as the server offers and takes them. */
+export type Option = [string, string];
+
 export interface Reading {
     id: number;
     label: string;
     values: Record<string, number>;
+    /** The values in words, with their units. */
+    says: string;
     minutes: number;
     usable: boolean;
     note: string | null;

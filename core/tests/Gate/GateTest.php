@@ -7,6 +7,7 @@ use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Gate\Gate;
 use BuoyantStep\Core\Gate\GateResult;
 use BuoyantStep\Core\Gate\Readings;
+use BuoyantStep\Core\Gate\Vital;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\RuleBook;
@@ -217,7 +218,7 @@ it('says what was read and when to look again', function (
     ],
 ]);
 
-it('always stops on a stop sign', function (string $symptom): void {
+it('always stops on a red flag', function (string $symptom): void {
     expect(gateFor([], ['sbp' => 120, 'dbp' => 70], [$symptom])->verdict->value)->toBe('stop_and_call');
 })->with(array_map(
     static fn (Sign $s): string => $s->value,
@@ -311,7 +312,7 @@ it('never improves when a reading gets worse', function (): void {
     expect($i)->toBe(5000);
 });
 
-it('stops while a stop sign is open, whatever else is read, and says which', function (): void {
+it('stops while a red flag is open, whatever else is read, and says which', function (): void {
     $on = Day::of(Made::TODAY);
     $made = new Made(97);
     for ($i = 0; $i < 500; $i++) {
@@ -344,13 +345,14 @@ it('takes the worst that an emergency brings, and answers it', function (array $
 ]);
 
 it('takes each reading to the ends of what is plausible and no further', function (string $key): void {
-    [$min, $max] = Readings::RANGES[$key];
+    $range = Vital::from($key)->range();
+    [$min, $max] = [$range->min, $range->max];
     $read = static fn (float $value): Readings => Readings::read(new Bag([$key => $value]));
     expect($read($min))->toBeInstanceOf(Readings::class)
         ->and($read($max))->toBeInstanceOf(Readings::class)
         ->and(fn () => $read($min - 0.1))->toThrow(InvalidInput::class)
         ->and(fn () => $read($max + 0.1))->toThrow(InvalidInput::class);
-})->with(array_keys(Readings::RANGES));
+})->with(array_diff(array_column(Vital::cases(), 'value'), ['pain']));
 
 it('refuses a lower pressure that is not below the upper', function (int $lower, bool $taken): void {
     $read = static fn (): Readings => Readings::read(new Bag(['sbp' => 100, 'dbp' => $lower]));

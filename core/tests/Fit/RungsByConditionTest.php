@@ -9,9 +9,9 @@ use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Vocabulary\Change;
 
 /*
- * What a clinician expects of real rungs under real conditions: the catalogue's demands and the rules of limits.md
- * together. Each row: the condition with its side and details, the rung, the verdict, and the change or a word of the
- * reason.
+ * What a clinician expects of real rungs under real conditions: the catalogue's demands and the rules of
+ * core/src/Limits together. Each row: the condition with its side and details, the rung, the verdict, and the change
+ * or a word of the reason.
  */
 
 function rungVerdict(array $client, string $path, string $side = 'both'): Verdict

@@ -28,8 +28,8 @@ it('says each need in its words, with its mark and where to go', function (
     expect($needs)->toHaveCount(1)
         ->and([$needs[0]->mark->value, $needs[0]->says, $needs[0]->stage])->toBe([$mark, $says, $stage]);
 })->with([
-    'a stop sign' => [
-        ['stopSign' => 'faintness'], 'stop', 'Stop sign: faintness. Nothing resumes until you clear it.', 'review',
+    'a red flag' => [
+        ['stopSign' => 'faintness'], 'stop', 'Red flag: faintness. Nothing resumes until you clear it.', 'review',
     ],
     'a gate that stops' => fn () => [
         ['gate' => GateVerdict::StopAndCall],
@@ -127,7 +127,7 @@ it('puts the needs in the order in which a careful person would look', function 
     expect(array_map(static fn (Need $n): string => strtok($n->says, ':. ').'>'.$n->stage, $all))
         ->toBe(
             [
-                'Stop>review', 'The>plan', 'Ease>review', 'Measure>review', 'Step>review', 'clearance>screen',
+                'Red>review', 'The>plan', 'Ease>review', 'Measure>review', 'Step>review', 'clearance>screen',
                 'waits>limits', '30>limits', 'A>plan', 'Re-test>measure', 'No>log',
             ],
         );

@@ -145,7 +145,7 @@ it('writes the limits as lines with the rule that set each', function (): void {
     );
     $titles = array_column($lines, 'title');
     expect($titles)->toContain(
-        'Load up to 50 % of 1RM', 'Effort up to 6 of 10', 'Left arm: no arm above shoulder height',
+        'Load up to 50 % of 1RM', 'RPE up to 6 of 10', 'Left arm: no arm above shoulder height',
     )
         ->and(array_column($lines, 'by', 'title')['Load up to 50 % of 1RM'])->toBe('Stroke, hemiparesis')
         ->and(implode(' ', $titles))->not->toContain('_');

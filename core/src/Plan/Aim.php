@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Plan;
+
+use BuoyantStep\Core\Vocabulary\Labelled;
+
+/** What the programme is for. */
+enum Aim: string implements Labelled
+{
+    case Strength = 'strength';
+    case Endurance = 'endurance';
+    case Learn = 'learn';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Strength => 'strength',
+            self::Endurance => 'endurance',
+            self::Learn => 'learn',
+        };
+    }
+}
