@@ -13,6 +13,7 @@ use App\Rows\ConditionDetails;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Units\Mass;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps an intake as a whole or not at all, after the core has found it plausible. */
@@ -52,9 +53,7 @@ final class SaveScreen
             $client->fill([
                 ...array_intersect_key($input, array_flip(self::COLUMNS)),
                 'days' => $days,
-                'body_mass_g' => (int) round(
-                    (is_numeric($input['body_mass_kg']) ? (float) $input['body_mass_kg'] : 0) * 1000,
-                ),
+                'body_mass_g' => Mass::typed($input['body_mass_kg'])->grams ?? 0,
                 'height_mm' => (int) round((is_numeric($input['height_cm']) ? (float) $input['height_cm'] : 0) * 10),
             ])->save();
             self::conditions($client, $input['conditions']);

@@ -8,6 +8,7 @@ use App\Actions\Refusal;
 use App\Models\Client;
 use App\Models\KitCarrier;
 use App\Models\KitPiece;
+use BuoyantStep\Core\Units\Mass;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 use Symfony\Component\Serializer\Exception\ExceptionInterface;
 
@@ -75,13 +76,15 @@ final class KitCsv
         $rows = [
             ...$client->pieces->map(
                 static fn (KitPiece $p): array => [
-                    'piece', $p->label, $p->mass_g / 1000, $p->count, $p->grip, $yes($p->holdable), $yes($p->packable),
+                    'piece', $p->label, Mass::grams($p->mass_g)->field(), $p->count, $p->grip, $yes($p->holdable),
+                    $yes($p->packable),
                     $yes($p->weighed), '', '',
                 ],
             )->all(),
             ...$client->carriers->map(
                 static fn (KitCarrier $c): array => [
-                    'carrier', $c->label, $c->mass_g / 1000, $c->count, $c->grip, '', '', '', $c->max_mass_g / 1000,
+                    'carrier', $c->label, Mass::grams($c->mass_g)->field(), $c->count, $c->grip, '', '', '',
+                    Mass::grams($c->max_mass_g)->field(),
                     $c->max_pieces,
                 ],
             )->all(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Actions\Refusal;
+use BuoyantStep\Core\Units\Mass;
 use Illuminate\Validation\ValidationException;
 
 /** One line of a kit file, read column by column; an error names the line. */
@@ -72,13 +73,13 @@ final readonly class KitLine
         // Spreadsheets in many countries write a decimal comma.
         $cell = str_replace(',', '.', $this->cell($column));
         if ($cell === '' && $default !== null) {
-            return (int) round($default * 1000);
+            return Mass::typed($default)->grams ?? 0;
         }
         if (! is_numeric($cell) || (float) $cell < $least || (float) $cell > 100) {
             throw $this->wrong($column, 'must be kilograms up to 100, for example 0.48');
         }
 
-        return (int) round((float) $cell * 1000);
+        return Mass::typed($cell)->grams ?? 0;
     }
 
     private function cell(string $column): string

@@ -34,6 +34,7 @@ use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\GripClass;
 
 /** From stored rows to the core's values: the one place where the two meet. */
@@ -73,7 +74,7 @@ final class BuildSituation
         return array_filter([
             'birth_date' => $client->birth_date,
             'sex' => $client->sex,
-            'body_mass_kg' => $client->body_mass_g / 1000,
+            'body_mass_kg' => Mass::grams($client->body_mass_g)->kilograms(),
             'height_mm' => $client->height_mm,
             'conditions' => $client->conditions->map(static fn (ClientCondition $c): array => array_filter([
                 'code' => $c->code, 'side' => $c->side, 'since' => $c->since, 'until' => $c->until,

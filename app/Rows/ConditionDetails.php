@@ -33,7 +33,7 @@ final class ConditionDetails
         $typed = [];
         foreach ($numbers as $name => $number) {
             $typed[self::field($name)] = self::isMass($name)
-                ? Mass::trim(number_format($number / 1000, 3, '.', ''))
+                ? Mass::grams($number)->field()
                 : (string) $number;
         }
 
@@ -47,7 +47,7 @@ final class ConditionDetails
         foreach (is_array($numbers) ? $numbers : [] as $field => $typed) {
             if (is_numeric($typed) && is_string($field)) {
                 $all[] = str_ends_with($field, '_kg')
-                    ? substr($field, 0, -strlen('_kg')).'_g:'.(int) round((float) $typed * 1000)
+                    ? substr($field, 0, -strlen('_kg')).'_g:'.Mass::typed($typed)?->grams
                     : $field.':'.(int) $typed;
             }
         }

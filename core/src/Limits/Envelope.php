@@ -31,6 +31,9 @@ final readonly class Envelope
     /** @var array<string, list<Limit>> field to limits, in rule order */
     private array $byField;
 
+    /** @var array<string, list<Limit>> field to limits, the tightest first; of equals the first in rule order */
+    private array $ranked;
+
     /** @var list<ConditionTrait> each once, in the order of the enum */
     private array $traits;
 
@@ -51,6 +54,15 @@ final readonly class Envelope
         }
         $this->limits = $set;
         $this->byField = $byField;
+        // Ranked once: each rung of each client asks for the tightest of a dozen fields.
+        foreach ($byField as $field => $ofField) {
+            if (count($ofField) > 1) {
+                $tight = static fn (Limit $l): int => $l->field->tightness($l->value);
+                usort($ofField, static fn (Limit $a, Limit $b): int => $tight($b) <=> $tight($a));
+                $byField[$field] = $ofField;
+            }
+        }
+        $this->ranked = $byField;
         $this->traits = array_values(array_filter(
             ConditionTrait::cases(), static fn (ConditionTrait $t): bool => in_array($t, $traits, true),
         ));
@@ -74,17 +86,13 @@ final readonly class Envelope
     /** The tightest limit of a field with one value; null when nothing limits it. */
     public function tightest(Field $field, Scope $work = new Scope): ?Limit
     {
-        $best = null;
-        foreach ($this->byField[$field->value] ?? [] as $limit) {
-            if (
-                $limit->scope->binds($work)
-                && ($best === null || $field->tightness($limit->value) > $field->tightness($best->value))
-            ) {
-                $best = $limit;
+        foreach ($this->ranked[$field->value] ?? [] as $limit) {
+            if ($limit->scope->binds($work)) {
+                return $limit;
             }
         }
 
-        return $best;
+        return null;
     }
 
     public function number(Field $field, Scope $work = new Scope): ?int

@@ -28,6 +28,9 @@ final class RungHere
     /** @var array<string, Verdict>|null */
     private ?array $verdicts = null;
 
+    /** @var list<Side>|null */
+    private ?array $open = null;
+
     public function __construct(
         public readonly Situation $situation,
         public readonly Family $family,
@@ -96,9 +99,16 @@ final class RungHere
     /** @return list<Side> the sides on which this rung may be done; empty when it is out */
     public function openSides(): array
     {
-        $open = array_filter($this->verdicts(), static fn (Verdict $v): bool => ! $v->isOut());
+        if ($this->open === null) {
+            $this->open = [];
+            foreach ($this->verdicts() as $side => $verdict) {
+                if (! $verdict->isOut()) {
+                    $this->open[] = Side::from($side);
+                }
+            }
+        }
 
-        return array_map(Side::from(...), array_keys($open));
+        return $this->open;
     }
 
     /** Both when the rung is done with both sides in turn or at once; otherwise the one side that is open. */

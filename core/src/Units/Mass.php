@@ -40,6 +40,27 @@ final readonly class Mass
         return new self($grams);
     }
 
+    /**
+     * Kilograms as a form or a file writes them; null for what is no number, and so for what was left empty.
+     *
+     * @throws InvalidInput when below zero or above 1 000 kg
+     */
+    public static function typed(mixed $kilograms): ?self
+    {
+        if (! is_numeric($kilograms)) {
+            return null;
+        }
+
+        // A number that no integer holds is out of range as well, and says so.
+        return self::grams((int) max(-1, min(1_000_001, round((float) $kilograms * 1000))));
+    }
+
+    /** As the field of a form holds it, in kilograms: "0.52". */
+    public function field(): string
+    {
+        return (string) $this->kilograms();
+    }
+
     public function kilograms(): float
     {
         return $this->grams / 1000;

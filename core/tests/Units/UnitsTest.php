@@ -45,3 +45,18 @@ it('keeps a span in order', function (): void {
         ->and((new Span(5, 5))->label())->toBe('5');
     new Span(12, 8);
 })->throws(InvalidInput::class);
+
+it('reads a mass as a form writes it, and writes it back the same', function (mixed $typed, ?int $grams): void {
+    $mass = Mass::typed($typed);
+    expect($mass?->grams)->toBe($grams);
+    if ($mass !== null) {
+        expect(Mass::typed($mass->field())?->grams)->toBe($grams);
+    }
+})->with([
+    ['0.52', 520], ['2.231675', 2232], [68.5, 68_500], ['0', 0], ['', null], [null, null], ['two', null],
+    ['1e2', 100_000],
+]);
+
+it('takes no mass below nothing or above a tonne', function (string $typed): void {
+    expect(static fn () => Mass::typed($typed))->toThrow(InvalidInput::class);
+})->with(['-0.1', '1000.1', '1e300']);

@@ -62,7 +62,7 @@ final class DoseRequest extends ClinicRequest
             sets: $this->integer('sets'), kind: $now->kind,
             amount: new Span($this->integer('amount_lo'), $this->integer('amount_hi')),
             effort: new Span($this->integer('effort_lo'), $this->integer('effort_hi')),
-            loadG: is_numeric($load) ? (int) round((float) $load * 1000) : null,
+            loadG: Mass::typed($load)?->grams,
             per: $now->per, restS: $this->integer('rest_s'), tempo: $now->tempo, daysAWeek: $now->daysAWeek,
             holdS: $now->holdS,
         );

@@ -207,7 +207,7 @@ final class KitRequest extends ClinicRequest
             $row = is_array($row) ? $row : [];
             $kept = array_intersect_key($row, array_flip($keep));
             foreach ($masses as $kg => $grams) {
-                $kept[$grams] = self::whole($row[$kg] ?? null, 1000);
+                $kept[$grams] = Mass::typed($row[$kg] ?? null)->grams ?? 0;
             }
             $rows[] = $kept;
         }

@@ -141,7 +141,7 @@ final class LogRequest extends ClinicRequest
     {
         $dose = PlanItemRow::dose($item);
         $broken = is_numeric($row['broken'] ?? null) ? (int) $row['broken'] : 0;
-        $load = is_numeric($row['load_kg'] ?? null) ? (int) round((float) $row['load_kg'] * 1000) : null;
+        $load = Mass::typed($row['load_kg'] ?? null)?->grams;
         $sets = [];
         foreach ((array) ($row['sets'] ?? []) as $set) {
             if (! is_array($set) || ! is_numeric($set['amount'] ?? null)) {

@@ -60,7 +60,7 @@ final class MeasureRequest extends ClinicRequest
             $whole = static fn (mixed $v): int|float|null => is_numeric($v)
                 ? ((float) $v === floor((float) $v) ? (int) $v : (float) $v)
                 : null;
-            $load = is_numeric($row['load_kg'] ?? null) ? (int) round((float) $row['load_kg'] * 1000) : null;
+            $load = Mass::typed($row['load_kg'] ?? null)?->grams;
             $rows[] = array_filter([
                 'test' => $row['test']
                     ?? null, 'side' => $row['side']

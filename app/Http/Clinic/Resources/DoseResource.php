@@ -6,6 +6,7 @@ namespace App\Http\Clinic\Resources;
 
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Measures\EffortScale;
+use BuoyantStep\Core\Units\Mass;
 
 /** A dose as numbers to edit and as words to read. */
 final class DoseResource
@@ -19,7 +20,7 @@ final class DoseResource
             'effort_lo' => $dose->effort->lo, 'effort_hi' => $dose->effort->hi, 'load_g' => $dose->loadG,
             'load_kg' => $dose->loadG === null
                 ? ''
-                : (string) ($dose->loadG / 1000),
+                : Mass::grams($dose->loadG)->field(),
             'per' => $dose->per->value, 'rest_s' => $dose->restS, 'tempo' => $dose->tempo,
             'amount' => $dose->amountLabel(), 'unit' => $dose->kind->unit(), 'load' => $dose->loadLabel(),
             'effort' => $dose->effort->label(), 'effort_says' => EffortScale::says($dose->effort->hi),

@@ -41,14 +41,14 @@ final class KitResource
 
         return [
             'pieces' => $client->pieces->map(static fn (KitPiece $p): array => [
-                'label' => $p->label, 'mass_kg' => (string) ($p->mass_g / 1000), 'count' => (string) $p->count,
+                'label' => $p->label, 'mass_kg' => Mass::grams($p->mass_g)->field(), 'count' => (string) $p->count,
                 'grip' => $p->grip,
                 'holdable' => $p->holdable, 'packable' => $p->packable, 'plate' => $p->plate, 'weighed' => $p->weighed,
             ])->values()->all(),
             'carriers' => $client->carriers->map(static fn (KitCarrier $c): array => [
-                'label' => $c->label, 'mass_kg' => (string) ($c->mass_g / 1000), 'count' => (string) $c->count,
+                'label' => $c->label, 'mass_kg' => Mass::grams($c->mass_g)->field(), 'count' => (string) $c->count,
                 'grip' => $c->grip,
-                'max_mass_kg' => (string) ($c->max_mass_g / 1000), 'max_pieces' => (string) $c->max_pieces,
+                'max_mass_kg' => Mass::grams($c->max_mass_g)->field(), 'max_pieces' => (string) $c->max_pieces,
                 'plates' => $c->plates,
             ])->values()->all(),
             'bands' => $client->bands->map(static fn (KitBand $b): array => self::band($b))->values()->all(),

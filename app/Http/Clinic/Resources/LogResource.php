@@ -126,13 +126,13 @@ final class LogResource
             $rows[] = ['amount' => '', 'side' => $side];
         }
 
+        $load = $sets[0]->loadG ?? $dose->loadG;
+
         return [
             'item' => $item->id, 'done' => $done !== null, 'effort' => $sets === []
                 ? ''
                 : (string) $sets[0]->effort,
-            'load_kg' => ($sets[0]->loadG ?? $dose->loadG) === null
-                ? ''
-                : (string) (($sets[0]->loadG ?? $dose->loadG) / 1000),
+            'load_kg' => $load === null ? '' : Mass::grams($load)->field(),
             'pain_during' => (string) ($done->pain_during ?? ''), 'broken' => $sets === []
                 ? ''
                 : (string) count(array_filter($sets, static fn (LoggedSet $s): bool => $s->formBroke)),

@@ -11,6 +11,7 @@ use App\Rows\ConditionDetails;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Plan\Aim;
 use BuoyantStep\Core\Plan\Structure;
+use BuoyantStep\Core\Units\Mass;
 
 /** The intake as a form: what is known, and what can be asked. */
 final class ScreenResource
@@ -70,7 +71,7 @@ final class ScreenResource
             'birth_date' => $client->birth_date ?? '',
             'sex' => $client->sex ?? '',
             'mass_unit' => $client->mass_unit->value ?? '',
-            'body_mass_kg' => $client === null ? '' : (string) ($client->body_mass_g / 1000),
+            'body_mass_kg' => $client === null ? '' : Mass::grams($client->body_mass_g)->field(),
             'height_cm' => $client === null ? '' : (string) ($client->height_mm / 10),
             'due_date' => $client->due_date ?? '',
             'birth_given_on' => $client->birth_given_on ?? '',
