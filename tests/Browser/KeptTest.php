@@ -193,7 +193,7 @@ it('says on the paper itself that a sheet is a draft, out of date, or stopped', 
     if (str_contains($chrome->text(), 'Open it again')) {
         $chrome->press('Open it again')->see('open again.');
     }
-    foreach (['/clients/5/sheet' => 'RED FLAG OPEN', '/clients/7/sheet' => 'DRAFT'] as $path => $mark) {
+    foreach (['/clients/5/sheet' => 'DO NOT START', '/clients/7/sheet' => 'DRAFT'] as $path => $mark) {
         $chrome->visit($path)->see($mark);
         $chrome->printed();
         expect($shown())->toContain($mark)

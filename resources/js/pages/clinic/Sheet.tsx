@@ -14,7 +14,7 @@ const rounds = (structure: string): string =>
 function SheetMarks({ sheet }: { sheet: NonNullable<SheetProps["sheet"]> }) {
     const marks = [
         ...(sheet.stopped.length > 0
-            ? [["RED FLAG OPEN", "do not start; your clinic has to clear it first"] as const]
+            ? [["DO NOT START", "a warning sign is open; your clinic has to look at it first"] as const]
             : []),
         ...(sheet.status === "draft" ? [["DRAFT", "not issued; not to be used"] as const] : []),
         ...(sheet.status === "superseded" || sheet.breaches.length > 0
