@@ -12,8 +12,9 @@ use App\Models\User;
 use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Measures\AllTests;
 use BuoyantStep\Core\Measures\Result;
-use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Measures\Tests\EasySet;
 use BuoyantStep\Core\Units\Mass;
 use Illuminate\Support\Facades\DB;
 
@@ -44,7 +45,7 @@ final class RecordMeasures
                 );
             }
             if (
-                $result->test === Test::EasySet
+                $result->test instanceof EasySet
                 && ($result->family === null || ! $this->catalogue->has($result->family))
             ) {
                 throw Refusal::at("results.$i.family", 'Choose the exercise that the easy set was done with.');
@@ -90,7 +91,7 @@ final class RecordMeasures
                 : self::say($other->only(['value', 'second_value', 'load_g', 'reps', 'rir', 'not_tested']));
             if ($other !== null && $theirs !== self::say($row)) {
                 $clashes[] = [
-                    'label' => trim(Test::from($other->test)->label().' '.$other->side),
+                    'label' => trim(AllTests::named($other->test)->about()->label.' '.$other->side),
                     'mine' => self::say($row),
                     'theirs' => $theirs,
                 ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Measures;
 
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Measures\Tests\EasySet;
 use BuoyantStep\Core\Vocabulary\Side;
 
 /** All results of a client; the latest of each test, side and family counts. */
@@ -24,7 +25,7 @@ final readonly class MeasureSet
     public function latest(Test $test, ?Side $side = null): ?Result
     {
         foreach (array_reverse($this->results) as $result) {
-            if ($result->test === $test && ($side === null || $result->side === $side)) {
+            if ($result->test->is($test) && ($side === null || $result->side === $side)) {
                 return $result;
             }
         }
@@ -35,7 +36,7 @@ final readonly class MeasureSet
     /** The raw value; for a test with sides, the weaker side's. Null when not tested, or when a side is missing. */
     public function value(Test $test): ?float
     {
-        if (! $test->hasSides()) {
+        if (! $test->about()->sides) {
             return $this->latest($test)?->value;
         }
         $left = $this->latest($test, Side::Left)?->value;
@@ -49,7 +50,7 @@ final readonly class MeasureSet
     {
         $values = [];
         foreach ($this->results as $result) {
-            if ($result->test === $test && $result->side === $side && $result->value !== null) {
+            if ($result->test->is($test) && $result->side === $side && $result->value !== null) {
                 $values[] = $result->value;
             }
         }
@@ -68,7 +69,7 @@ final readonly class MeasureSet
     public function oneRepMax(string $family): ?OneRepMax
     {
         foreach (array_reverse($this->results) as $result) {
-            if ($result->test === Test::EasySet && $result->family === $family && $result->oneRepMax !== null) {
+            if ($result->test instanceof EasySet && $result->family === $family && $result->oneRepMax !== null) {
                 return $result->oneRepMax->grams === null ? null : $result->oneRepMax;
             }
         }
@@ -79,7 +80,9 @@ final readonly class MeasureSet
     /** The weaker side, when a test with sides shows a difference that acts. */
     public function weakerSide(): ?Side
     {
-        foreach ([Test::OneLegStand, Test::HeelRaise, Test::SidePlank, Test::ArmCurl, Test::Grip] as $test) {
+        $tells = array_filter(AllTests::list(), static fn (Test $test): bool => $test->about()->tells !== null);
+        usort($tells, static fn (Test $a, Test $b): int => $a->about()->tells <=> $b->about()->tells);
+        foreach ($tells as $test) {
             $symmetry = $this->symmetry($test);
             if ($symmetry !== null && $symmetry->acts()) {
                 return $symmetry->weaker;

@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Measures;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Errors\UnknownCode;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Measures\Tests\EasySet;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Side;
 
@@ -29,20 +30,19 @@ final readonly class Result
     /** @throws InvalidInput|UnknownCode */
     public static function read(Bag $bag): self
     {
-        $code = $bag->string('test');
-        $test = Test::tryFrom($code)
-            ?? throw UnknownCode::of('test', $code, array_column(Test::cases(), 'value'), $bag->pointer('test'));
+        $test = AllTests::named($bag->string('test'), $bag->pointer('test'));
+        $about = $test->about();
         $on = $bag->has('on') ? Day::of($bag->string('on'), $bag->pointer('on')) : null;
         $side = $bag->optEnum('side', Side::class);
-        if ($test->hasSides() && ($side === null || $side === Side::Both)) {
+        if ($about->sides && ($side === null || $side === Side::Both)) {
             throw InvalidInput::at(
-                $bag->pointer('side'), sprintf('%s is done per side; give "left" or "right".', $test->label()),
+                $bag->pointer('side'), sprintf('%s is done per side; give "left" or "right".', $about->label),
             );
         }
         if ($bag->has('not_tested')) {
             return new self($test, $side, null, null, $bag->optString('family'), $bag->string('not_tested'), $on);
         }
-        if ($test === Test::EasySet) {
+        if ($test instanceof EasySet) {
             $load = $bag->int('load_g', 1, 200_000);
 
             return new self($test, $side, null, OneRepMax::estimate(
@@ -51,11 +51,10 @@ final readonly class Result
                 $bag->int('rir', 0, 50),
             ), $bag->optString('family'), null, $on, $load);
         }
-        $range = $test->range();
-        $value = $bag->number('value', $range->min, $range->max);
-        if ($test->isCount() && floor($value) !== $value) {
+        $value = $bag->number('value', $about->range->min, $about->range->max);
+        if ($about->whole && floor($value) !== $value) {
             throw InvalidInput::at(
-                $bag->pointer('value'), sprintf('%s is counted whole; give for example 11.', $test->label()),
+                $bag->pointer('value'), sprintf('%s is counted whole; give for example 11.', $about->label),
             );
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Measures;
 
+use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Units\Gravity;
 
@@ -41,5 +42,16 @@ final class SitToStandPower
         }
 
         return 0.9 * $massKg * Gravity::G * (0.5 * $heightM - $seatM) / ($perStandS * 0.5);
+    }
+
+    /** The power from the usual chair, in words; null for a body whose hips are no higher than its seat. */
+    public static function says(Profile $client, float $perStandS): ?string
+    {
+        if ($client->heightMm / 2000 <= self::SEAT_M) {
+            return null;
+        }
+        $watts = self::watts($client->bodyMassKg, $client->heightMm / 1000, self::SEAT_M, $perStandS);
+
+        return sprintf('%d W, %.1f W/kg', (int) round($watts), $watts / $client->bodyMassKg);
     }
 }

@@ -14,8 +14,8 @@ use BuoyantStep\Core\Kit\Ladder;
 use BuoyantStep\Core\Kit\MakeableLoads;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Measures\AllTests;
 use BuoyantStep\Core\Measures\OneRepMax;
-use BuoyantStep\Core\Measures\Test;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\Material;
@@ -238,15 +238,15 @@ final class RungHere
     public function notYet(): ?string
     {
         foreach ($this->rung->needs as $code => $least) {
-            $test = Test::from($code);
+            $test = AllTests::named($code);
             $value = $this->situation->measures->value($test);
             if ($value === null) {
-                return sprintf('%s not measured; %d %s opens it.', $test->label(), $least, $test->unit());
+                return sprintf('%s not measured; %d %s opens it.', $test->about()->label, $least, $test->about()->unit);
             }
             if ($value < $least) {
                 $has = rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
 
-                return sprintf('%s is %s; %d %s opens it.', $test->label(), $has, $least, $test->unit());
+                return sprintf('%s is %s; %d %s opens it.', $test->about()->label, $has, $least, $test->about()->unit);
             }
         }
 

@@ -16,7 +16,8 @@ use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Kit\Thing;
-use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Measures\AllTests;
+use BuoyantStep\Core\Measures\Tests\EasySet;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Tests\Support\Made;
@@ -97,7 +98,7 @@ it('uses words that exist, and asks only for tests that exist', function (): voi
     foreach (everyRung() as [, $rung]) {
         expect($rung->demands->footing->most->atLeast($rung->demands->footing->usual))->toBeTrue($rung->name);
         foreach (array_keys($rung->needs) as $test) {
-            expect(Test::tryFrom($test))->not->toBeNull($test);
+            expect(AllTests::named($test)->about()->code)->toBe($test);
         }
         foreach ($rung->demands->changes ?? [] as $change) {
             expect(Change::of($change)->says())->not->toBe('', $rung->name);
@@ -221,16 +222,16 @@ it('asks for a load where a load is held, and for a band where a band is used', 
 
 it('has no rung that no client could ever reach', function (): void {
     $rows = [];
-    foreach (Test::cases() as $test) {
-        if ($test === Test::EasySet) {
+    foreach (AllTests::list() as $test) {
+        if ($test instanceof EasySet) {
             continue;
         }
-        foreach ($test->hasSides() ? ['left', 'right'] : [null] as $side) {
+        foreach ($test->about()->sides ? ['left', 'right'] : [null] as $side) {
             $rows[] = array_filter(
                 [
-                    'test' => $test->value,
+                    'test' => $test->about()->code,
                     'side' => $side,
-                    'value' => $test->lessIsBetter() ? $test->range()->min : $test->range()->max,
+                    'value' => $test->about()->lessIsBetter ? $test->about()->range->min : $test->about()->range->max,
                 ],
                 static fn (mixed $v): bool => $v !== null,
             );

@@ -16,6 +16,13 @@ use BuoyantStep\Core\Measures\Result;
 use BuoyantStep\Core\Measures\SitToStandPower;
 use BuoyantStep\Core\Measures\Symmetry;
 use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Measures\Tests\ChairStand;
+use BuoyantStep\Core\Measures\Tests\FiveChairStands;
+use BuoyantStep\Core\Measures\Tests\FrontPlank;
+use BuoyantStep\Core\Measures\Tests\Grip;
+use BuoyantStep\Core\Measures\Tests\OneLegStand;
+use BuoyantStep\Core\Measures\Tests\TimedUpAndGo;
+use BuoyantStep\Core\Measures\Tests\WallSit;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Side;
@@ -91,7 +98,7 @@ it('refuses results that cannot be', function (array $row, string $pointer): voi
 
 it('keeps a test that was not done apart from zero', function (): void {
     $set = Made::measures([['test' => 'chair_stand_30s', 'not_tested' => 'cannot stand']]);
-    expect($set->value(Test::ChairStand))->toBeNull()
+    expect($set->value(new ChairStand))->toBeNull()
         ->and(
             Appraisal::of($set->results[0], Made::client(), Day::of(Made::TODAY))->norm,
         )->toBe('not tested: cannot stand');
@@ -194,25 +201,25 @@ it('believes a change only beyond the noise of the test', function (
     $change = Change::between($test, $before, $after);
     expect($change->believable)->toBe($believable)->and($change->better)->toBe($better);
 })->with([
-    [Test::ChairStand, 9, 10, false, true],
-    [Test::ChairStand, 9, 11, true, true],
-    [Test::ChairStand, 11, 9, true, false],
-    [Test::FiveChairStands, 15, 12.8, false, true],
-    [Test::FiveChairStands, 15, 12.7, true, true],
-    [Test::Grip, 40, 43.9, false, true],
-    [Test::Grip, 40, 44, true, true],
-    [Test::Grip, 60, 65, true, true],
-    [Test::TimedUpAndGo, 14, 12.1, false, true],
-    [Test::TimedUpAndGo, 14, 12, true, true],
-    [Test::WallSit, 10, 30, null, true],
+    [new ChairStand, 9, 10, false, true],
+    [new ChairStand, 9, 11, true, true],
+    [new ChairStand, 11, 9, true, false],
+    [new FiveChairStands, 15, 12.8, false, true],
+    [new FiveChairStands, 15, 12.7, true, true],
+    [new Grip, 40, 43.9, false, true],
+    [new Grip, 40, 44, true, true],
+    [new Grip, 60, 65, true, true],
+    [new TimedUpAndGo, 14, 12.1, false, true],
+    [new TimedUpAndGo, 14, 12, true, true],
+    [new WallSit, 10, 30, null, true],
 ]);
 
 it(
     'says a change in words',
     fn () => expect(
-        Change::between(Test::ChairStand, 9, 10)->says(Test::ChairStand),
+        Change::between(new ChairStand, 9, 10)->says(new ChairStand),
     )->toBe('+1 stands, within test noise')->and(
-        Change::between(Test::TimedUpAndGo, 14, 11)->says(Test::TimedUpAndGo),
+        Change::between(new TimedUpAndGo, 14, 11)->says(new TimedUpAndGo),
     )->toBe('-3 s, better'),
 );
 
@@ -220,11 +227,11 @@ it('judges a test against the envelope first', function (Test $test, array $cond
     $found = TestSafety::of($test, Made::envelope($conditions));
     expect($says === null ? $found === null : str_contains((string) $found, $says))->toBeTrue((string) $found);
 })->with([
-    [Test::ChairStand, [], null],
-    [Test::ChairStand, [['code' => 'wheelchair_user']], 'Not for this client now'],
-    [Test::OneLegStand, [['code' => 'pregnancy_pelvic_girdle_pain']], 'Not for this client now'],
-    [Test::FrontPlank, [['code' => 'hypertension_controlled']], 'Stop at 10 s'],
-    [Test::Grip, [['code' => 'wheelchair_user']], null],
+    [new ChairStand, [], null],
+    [new ChairStand, [['code' => 'wheelchair_user']], 'Not for this client now'],
+    [new OneLegStand, [['code' => 'pregnancy_pelvic_girdle_pain']], 'Not for this client now'],
+    [new FrontPlank, [['code' => 'hypertension_controlled']], 'Stop at 10 s'],
+    [new Grip, [['code' => 'wheelchair_user']], null],
 ]);
 
 it('takes the worse of tandem and four-stage for the support in falls risk', function (

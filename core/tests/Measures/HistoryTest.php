@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Measures\AllTests;
 use BuoyantStep\Core\Measures\Change;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Measures\Result;
 use BuoyantStep\Core\Measures\Symmetry;
-use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Measures\Tests\Grip;
+use BuoyantStep\Core\Measures\Tests\OneLegStand;
+use BuoyantStep\Core\Measures\Tests\Tandem;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Vocabulary\Side;
 
@@ -31,16 +34,16 @@ function stands(array $bySide): MeasureSet
 
 it('takes the latest result, of a side when one is asked for', function (): void {
     $set = stands(['left' => [4, 6], 'right' => [9, 8]]);
-    expect($set->latest(Test::OneLegStand, Side::Left)?->value)->toBe(6.0)
-        ->and($set->latest(Test::OneLegStand, Side::Right)?->value)->toBe(8.0)
-        ->and($set->latest(Test::OneLegStand)?->value)->toBe(8.0)
-        ->and($set->latest(Test::Grip))->toBeNull();
+    expect($set->latest(new OneLegStand, Side::Left)?->value)->toBe(6.0)
+        ->and($set->latest(new OneLegStand, Side::Right)?->value)->toBe(8.0)
+        ->and($set->latest(new OneLegStand)?->value)->toBe(8.0)
+        ->and($set->latest(new Grip))->toBeNull();
 });
 
 it('takes the weaker side for a test with sides, and nothing while a side is missing', function (
     array $bySide, ?float $value,
 ): void {
-    expect(stands($bySide)->value(Test::OneLegStand))->toBe($value);
+    expect(stands($bySide)->value(new OneLegStand))->toBe($value);
 })->with([
     'left weaker' => [['left' => [4], 'right' => [9]], 4.0],
     'right weaker' => [['left' => [9], 'right' => [4]], 4.0],
@@ -52,13 +55,13 @@ it('takes the weaker side for a test with sides, and nothing while a side is mis
 
 it('takes the value itself for a test without sides', function (): void {
     $set = Made::measures([['test' => 'tandem_stand', 'value' => 8], ['test' => 'tandem_stand', 'value' => 10]]);
-    expect($set->value(Test::Tandem))->toBe(10.0);
+    expect($set->value(new Tandem))->toBe(10.0);
 });
 
 it('compares the last two results of the same side, over what was not tested', function (
     array $bySide, Side $side, ?float $by,
 ): void {
-    expect(stands($bySide)->change(Test::OneLegStand, $side)?->by)->toBe($by);
+    expect(stands($bySide)->change(new OneLegStand, $side)?->by)->toBe($by);
 })->with([
     'two' => [['left' => [4, 7], 'right' => [1, 1]], Side::Left, 3.0],
     'the last two of three' => [['left' => [1, 4, 6]], Side::Left, 2.0],
@@ -69,7 +72,7 @@ it('compares the last two results of the same side, over what was not tested', f
 it('believes a change from the noise of its test on', function (
     string $test, float $before, float $after, string $says,
 ): void {
-    expect(Change::between(Test::from($test), $before, $after)->says(Test::from($test)))->toBe($says);
+    expect(Change::between(AllTests::named($test), $before, $after)->says(AllTests::named($test)))->toBe($says);
 })->with([
     'stands, two more' => ['chair_stand_30s', 9, 11, '+2 stands, better'],
     'stands, one more' => ['chair_stand_30s', 9, 10, '+1 stands, within test noise'],

@@ -9,7 +9,7 @@ use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Fit\Demands;
 use BuoyantStep\Core\Kit\Thing;
-use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Measures\AllTests;
 use BuoyantStep\Core\Vocabulary\BreathTemptation;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
@@ -72,7 +72,8 @@ final class FamilyResource
             ),
             'opens' => array_map(
                 static fn (string $test, int $least): string => sprintf(
-                    '%s: %d %s', lcfirst(Test::from($test)->label()), $least, Test::from($test)->unit(),
+                    '%s: %d %s', lcfirst(AllTests::named($test)->about()->label), $least,
+                    AllTests::named($test)->about()->unit,
                 ),
                 array_keys($rung->needs),
                 $rung->needs,

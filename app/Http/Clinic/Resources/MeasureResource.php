@@ -9,10 +9,11 @@ use App\Models\MeasureResult;
 use App\Queries\CatalogueIndex;
 use BuoyantStep\Core\Fit\TestSafety;
 use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Measures\AllTests;
 use BuoyantStep\Core\Measures\Appraisal;
-use BuoyantStep\Core\Measures\ChairStandNorm;
 use BuoyantStep\Core\Measures\Result;
 use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Measures\Tests\EasySet;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Side;
@@ -24,19 +25,16 @@ final class MeasureResource
     public static function of(Client $client, Situation $situation): array
     {
         $tests = [];
-        foreach (Test::cases() as $test) {
+        foreach (AllTests::list() as $test) {
+            $about = $test->about();
             $tests[] = [
-                'code' => $test->value, 'label' => $test->label(), 'unit' => $test->unit(),
-                'sides' => $test->hasSides(),
-                'safety' => TestSafety::of($test, $situation->envelope), 'clock' => $test->clock(),
-                'core' => $test->isCore(), 'takes_load' => $test === Test::ArmCurl,
-                'second' => $test === Test::PressureDrop
-                    ? 'diastolic, mmHg'
-                    : null,
-                'series' => self::series($test, $situation),
-                'script' => $test->script(), 'source' => $test->source(),
-                'latest' => $test === Test::EasySet ? [] : self::latest($test, $situation),
-                'symmetry' => $test->hasSides() ? $situation->measures->symmetry($test) : null,
+                'code' => $about->code, 'label' => $about->label, 'unit' => $about->unit, 'sides' => $about->sides,
+                'safety' => TestSafety::of($test, $situation->envelope), 'clock' => $about->clock->value,
+                'core' => $about->usual, 'takes_load' => $about->takesLoad, 'second' => $about->second,
+                'easy_set' => $test instanceof EasySet, 'series' => self::series($test, $situation),
+                'script' => $about->script, 'source' => $about->source,
+                'latest' => $test instanceof EasySet ? [] : self::latest($test, $situation),
+                'symmetry' => $about->sides ? $situation->measures->symmetry($test) : null,
             ];
         }
 
@@ -63,13 +61,14 @@ final class MeasureResource
     private static function history(Client $client, Situation $situation): array
     {
         return array_values($client->measures->reverse()->take(40)->map(static fn (MeasureResult $m): array => [
-            'id' => $m->id, 'on' => $m->measured_on, 'test' => Test::from($m->test)->label(), 'side' => $m->side,
+            'id' => $m->id, 'on' => $m->measured_on, 'test' => AllTests::named($m->test)->about()->label,
+            'side' => $m->side,
             'says' => $m->not_tested !== null
                 ? 'not tested: '.$m->not_tested
                 : (
                     $m->load_g !== null
                         ? sprintf('%s × %d, %d left', Mass::say($m->load_g), $m->reps, $m->rir)
-                        : rtrim(rtrim((string) $m->value, '0'), '.').' '.Test::from($m->test)->unit()
+                        : rtrim(rtrim((string) $m->value, '0'), '.').' '.AllTests::named($m->test)->about()->unit
                 ),
             'family' => $m->family !== null && $situation->catalogue->has($m->family)
                 ? $situation->catalogue->family($m->family)->name
@@ -81,7 +80,7 @@ final class MeasureResource
     private static function latest(Test $test, Situation $situation): array
     {
         $rows = [];
-        foreach ($test->hasSides() ? [Side::Left, Side::Right] : [null] as $side) {
+        foreach ($test->about()->sides ? [Side::Left, Side::Right] : [null] as $side) {
             $result = $situation->measures->latest($test, $side);
             if ($result !== null) {
                 $cap = TestSafety::cap($test, $situation->envelope);
@@ -114,25 +113,15 @@ final class MeasureResource
     {
         $points = [];
         foreach ($situation->measures->results as $result) {
-            if ($result->test === $test && $result->value !== null && $result->on !== null) {
+            if ($result->test->is($test) && $result->value !== null && $result->on !== null) {
                 $points[] = ['on' => (string) $result->on, 'side' => $result->side?->value, 'value' => $result->value];
             }
         }
-        $norm = match ($test) {
-            Test::ChairStand => ChairStandNorm::cutOff(
-                $situation->client->age($situation->on), $situation->client->sex,
-            ),
-            Test::Tandem => Appraisal::TANDEM_FLAG_S,
-            Test::OneLegStand => Appraisal::ONE_LEG_FLAG_S,
-            Test::Grip => Appraisal::LOW_GRIP_KG[$situation->client->sex->value] ?? null,
-            Test::FiveChairStands => Appraisal::FIVE_STANDS_FLAG_S,
-            Test::TimedUpAndGo => Appraisal::UP_AND_GO_FLAG_S,
-            default => null,
-        };
+        $norm = $test->line($situation->client, $situation->on);
 
         return [
-            'points' => $points, 'norm' => $norm === null ? null : (float) $norm,
-            'less_is_better' => $test->lessIsBetter(),
+            'points' => $points, 'norm' => $norm,
+            'less_is_better' => $test->about()->lessIsBetter,
         ];
     }
 
@@ -146,7 +135,7 @@ final class MeasureResource
             $latest = null;
             foreach ($situation->measures->results as $result) {
                 if (
-                    $result->test === Test::EasySet
+                    $result->test instanceof EasySet
                     && $result->family === $family->code
                     && $result->oneRepMax !== null
                 ) {

@@ -9,10 +9,10 @@ use BuoyantStep\Core\Cli\Verb;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Measures\AllTests;
 use BuoyantStep\Core\Measures\Appraisal;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Measures\Result;
-use BuoyantStep\Core\Measures\Test;
 use BuoyantStep\Core\Units\Day;
 
 final class MeasuresVerb implements Verb
@@ -35,16 +35,16 @@ final class MeasuresVerb implements Verb
         $on = $input->has('on') ? Day::of($input->string('on'), '/on') : self::latest($set);
         $client->assertPlausible($on);
         $symmetry = [];
-        foreach (Test::cases() as $test) {
-            if ($test->hasSides() && $set->symmetry($test) !== null) {
-                $symmetry[$test->value] = $set->symmetry($test);
+        foreach (AllTests::list() as $test) {
+            if ($test->about()->sides && $set->symmetry($test) !== null) {
+                $symmetry[$test->about()->code] = $set->symmetry($test);
             }
         }
 
         return new Answer([
             'results' => array_map(
                 static fn (Result $r): array => [
-                    'test' => $r->test->value, 'side' => $r->side?->value, 'value' => $r->value,
+                    'test' => $r->test->about()->code, 'side' => $r->side?->value, 'value' => $r->value,
                     ...($r->oneRepMax?->jsonSerialize() ?? []), ...Appraisal::of($r, $client, $on)->jsonSerialize(),
                 ],
                 $set->results,

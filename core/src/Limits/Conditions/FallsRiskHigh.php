@@ -12,8 +12,8 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
-use BuoyantStep\Core\Measures\Appraisal;
-use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Measures\Tests\FourStage;
+use BuoyantStep\Core\Measures\Tests\Tandem;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Position;
@@ -35,13 +35,13 @@ final class FallsRiskHigh implements ConditionRules
 
     public function limits(Condition $condition, Facts $facts): Rules
     {
-        $tandem = $facts->measures->value(Test::Tandem);
-        $stages = $facts->measures->value(Test::FourStage);
+        $tandem = $facts->measures->value(new Tandem);
+        $stages = $facts->measures->value(new FourStage);
         // Both may have been tested; the worse one counts.
         $steady =
             ($tandem !== null || $stages !== null) &&
-            ($tandem === null || $tandem >= Appraisal::TANDEM_FLAG_S) &&
-            ($stages === null || $stages >= 3);
+            ($tandem === null || $tandem >= Tandem::FLAG_S) &&
+            ($stages === null || $stages >= FourStage::TANDEM_STAGE);
         $rules = (new Rules('falls_risk_high', 'CDC STEADI'))
             ->set(
                 Field::SupportMin,

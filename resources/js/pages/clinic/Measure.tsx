@@ -26,11 +26,10 @@ const empty = (test: string, side: string | null = null): Row => ({
     not_tested: "",
 });
 
-const filled = (row: Row): boolean =>
-    (row.test === "easy_set"
-        ? [row.load_kg, row.reps, row.rir, row.not_tested]
-        : [row.value, row.second_value, row.not_tested]
-    ).some((v) => v.trim() !== "");
+const filled = (row: Row, isSet: boolean): boolean =>
+    (isSet ? [row.load_kg, row.reps, row.rir, row.not_tested] : [row.value, row.second_value, row.not_tested]).some(
+        (v) => v.trim() !== "",
+    );
 
 export default function Measure({
     client,
@@ -44,11 +43,13 @@ export default function Measure({
 }: MeasureProps) {
     const unit = useMassUnit();
     const { me } = usePage().props as unknown as { me: { today: string } };
+    const easy = tests.find((t) => t.easy_set);
+    const isSet = (row: Row): boolean => row.test === easy?.code;
     const blank = () => [
         ...tests
-            .filter((t) => t.code !== "easy_set")
+            .filter((t) => !t.easy_set)
             .flatMap((t) => (t.sides ? [empty(t.code, "left"), empty(t.code, "right")] : [empty(t.code)])),
-        empty("easy_set"),
+        ...(easy ? [empty(easy.code)] : []),
     ];
     const [rows, setRows] = useState<Row[]>(blank);
     const form = useForm<{ measured_on: string; results: Row[] }>({ measured_on: me.today, results: [] });
@@ -57,15 +58,13 @@ export default function Measure({
     const errors = form.errors as Record<string, string | undefined>;
     const conflict = useConflict((met) => setSeen(met.version));
     // The server numbers only the rows that were sent; an error goes back to the row it came from.
-    const sent = rows.filter(filled);
+    const sent = rows.filter((row) => filled(row, isSet(row)));
     const errorOf = (row: Row, key: string): string | undefined =>
-        filled(row) ? errors[`results.${sent.indexOf(row)}.${key}`] : undefined;
+        sent.includes(row) ? errors[`results.${sent.indexOf(row)}.${key}`] : undefined;
     const set = (row: Row, part: Partial<Row>) =>
         setRows((now) =>
             now.map((r) =>
-                r.test === row.test && r.side === row.side && (r === row || r.test !== "easy_set")
-                    ? { ...r, ...part }
-                    : r,
+                r.test === row.test && r.side === row.side && (r === row || !isSet(r)) ? { ...r, ...part } : r,
             ),
         );
     const kept = useKept(
@@ -74,8 +73,7 @@ export default function Measure({
         { rows, measured_on: form.data.measured_on },
         sent.length > 0,
     );
-    const sets = rows.filter((r) => r.test === "easy_set");
-    const easy = tests.find((t) => t.code === "easy_set");
+    const sets = rows.filter(isSet);
 
     return (
         <ClientShell client={client} stage="measure">
@@ -140,11 +138,11 @@ export default function Measure({
                         ))}
                     <details
                         className="border-sand border-b py-2"
-                        open={sent.some((r) => !tests.find((t) => t.code === r.test)?.core && r.test !== "easy_set")}
+                        open={sent.some((r) => !tests.find((t) => t.code === r.test)?.core && !isSet(r))}
                     >
                         <summary className="min-h-8 cursor-pointer font-bold">More tests</summary>
                         {tests
-                            .filter((t) => !t.core && t.code !== "easy_set")
+                            .filter((t) => !t.core && !t.easy_set)
                             .map((test) => (
                                 <TestRow
                                     key={test.code}
@@ -217,7 +215,12 @@ export default function Measure({
                             </Field>
                         </div>
                     ))}
-                    <Button tone="quiet" small className="mt-1" onClick={() => setRows([...rows, empty("easy_set")])}>
+                    <Button
+                        tone="quiet"
+                        small
+                        className="mt-1"
+                        onClick={() => easy && setRows([...rows, empty(easy.code)])}
+                    >
                         Another easy set
                     </Button>
                 </section>

@@ -18,6 +18,8 @@ export interface MeasureTest {
     clock: "stopwatch" | "count30" | "none";
     core: boolean;
     takes_load: boolean;
+    /** Not one of the tests with a row: it is entered below them, as often as wanted. */
+    easy_set: boolean;
     second: string | null;
     series: {
         points: { on: string; side: string | null; value: number }[];
