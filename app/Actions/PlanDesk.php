@@ -11,6 +11,7 @@ use App\Models\PlanItem;
 use App\Models\PlanSnapshot;
 use App\Models\Proposal;
 use App\Models\User;
+use BuoyantStep\Core\Units\Mass;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -49,7 +50,7 @@ final class PlanDesk
 
         return PlanSnapshot::query()->create([
             'client_id' => $client->id, 'user_id' => $by->id, 'revision' => $now->plan_revision,
-            'says' => mb_substr($says, 0, 200), 'draft' => $draft === null
+            'says' => Mass::cut($says, 200), 'draft' => $draft === null
                 ? null
                 : self::picture($draft),
         ]);

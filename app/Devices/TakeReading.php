@@ -8,6 +8,7 @@ use App\Models\Client;
 use App\Models\Clinic;
 use App\Models\DeviceReading;
 use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Units\Mass;
 use Carbon\CarbonImmutable;
 
 /**
@@ -44,7 +45,7 @@ final class TakeReading
             'client_id' => $client->id, 'device_id' => $given->deviceId, 'kind' => $given->kind->value,
             'values' => $values, 'measured_at' => $given->time, 'status' => $status, 'content_hash' => $given->hash(),
             'note' => match (true) {
-                $faults !== [] => mb_substr(ucfirst(implode('; ', $faults)).': not used.', 0, 200),
+                $faults !== [] => Mass::cut(ucfirst(implode('; ', $faults)).': not used.', 200),
                 $status === 'stale' => $age < 0
                     ? 'From a clock that runs ahead: not used.'
                     : sprintf('Read %d minutes ago: not used.', $age),

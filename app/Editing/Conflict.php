@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Editing;
 
 use App\Models\Clinic;
+use BuoyantStep\Core\Units\Mass;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
 
@@ -37,12 +38,13 @@ final class Conflict
 
         return self::told($stale, $clinic, [
             'version' => $version,
-            'merged' => $merge['merged'],
-            'base' => $theirs,
+            'merged' => MassFields::shown($merge['merged']),
+            'base' => MassFields::shown($theirs),
             'clashes' => array_map(
                 static fn (array $c): array => [
                     'field' => $c['field'], 'label' => self::label($c['field'], $labels),
-                    'mine' => self::say($c['mine']), 'theirs' => self::say($c['theirs']), 'value' => $c['theirs'],
+                    'mine' => self::say($c['mine'], $c['field']), 'theirs' => self::say($c['theirs'], $c['field']),
+                    'value' => self::shown($c['field'], $c['theirs']),
                 ],
                 $merge['clashes'],
             ),
@@ -92,15 +94,32 @@ final class Conflict
             );
     }
 
-    /** A value of a form in words, to hold against another. */
-    private static function say(mixed $value): string
+    /** A value as the page puts it into its form. */
+    private static function shown(string $at, mixed $value): mixed
     {
+        $field = self::field($at);
+
+        return is_array($value) ? MassFields::shown($value) : MassFields::shown([$field => $value])[$field];
+    }
+
+    /** The last name of a path: "usual.weight_kg" is "weight_kg". */
+    private static function field(string $at): string
+    {
+        return substr((string) strrchr('.'.$at, '.'), 1);
+    }
+
+    /** A value of a form in words, to hold against another. */
+    private static function say(mixed $value, string $at = ''): string
+    {
+        if (is_numeric($value) && MassFields::isMass(self::field($at))) {
+            return Mass::say((float) $value * 1000);
+        }
         if (is_array($value)) {
             $parts = [];
             foreach ($value as $key => $part) {
-                $said = self::say($part);
+                $said = self::say($part, (string) $key);
                 if ($said !== '' && $said !== 'empty' && $said !== 'no') {
-                    $parts[] = is_int($key) ? $said : str_replace('_', ' ', $key).' '.$said;
+                    $parts[] = is_int($key) ? $said : str_replace('_', ' ', basename($key, '_kg')).' '.$said;
                 }
             }
 

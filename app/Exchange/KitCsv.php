@@ -76,15 +76,15 @@ final class KitCsv
         $rows = [
             ...$client->pieces->map(
                 static fn (KitPiece $p): array => [
-                    'piece', $p->label, Mass::grams($p->mass_g)->field(), $p->count, $p->grip, $yes($p->holdable),
+                    'piece', $p->label, Mass::grams($p->mass_g)->kilograms(), $p->count, $p->grip, $yes($p->holdable),
                     $yes($p->packable),
                     $yes($p->weighed), '', '',
                 ],
             )->all(),
             ...$client->carriers->map(
                 static fn (KitCarrier $c): array => [
-                    'carrier', $c->label, Mass::grams($c->mass_g)->field(), $c->count, $c->grip, '', '', '',
-                    Mass::grams($c->max_mass_g)->field(),
+                    'carrier', $c->label, Mass::grams($c->mass_g)->kilograms(), $c->count, $c->grip, '', '', '',
+                    Mass::grams($c->max_mass_g)->kilograms(),
                     $c->max_pieces,
                 ],
             )->all(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use BuoyantStep\Core\Units\Mass;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -45,7 +46,7 @@ final class Decision extends Model
                 : $about->clinic_id, 'client_id' => $about instanceof Clinic
                 ? null
                 : $about->id, 'user_id' => $by->id,
-            'kind' => $kind, 'says' => mb_substr($says, 0, 300), 'facts' => $facts, 'reason' => $reason,
+            'kind' => $kind, 'says' => Mass::cut($says, 300), 'facts' => $facts, 'reason' => $reason,
             'made_at' => now(),
         ]);
     }

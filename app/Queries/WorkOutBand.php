@@ -12,6 +12,7 @@ use BuoyantStep\Core\Plan\BandFit;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Units\Mass;
 
 /** One band in one exercise for one client, with the target that the measures suggest when none is given. */
 final class WorkOutBand
@@ -44,7 +45,7 @@ final class WorkOutBand
 
         return [
             ...$setUp->jsonSerialize(),
-            'kgf' => number_format($force / BandSetUp::KGF, 2, '.', ''),
+            'pull' => Mass::field(round($force / BandSetUp::KGF, 2) * 1000),
             'target_says' => $says,
             'out' => $here->isOut() ? $here->whyOut() : null,
             'figure' => $here->rung->figure->draw(),

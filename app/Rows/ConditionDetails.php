@@ -33,7 +33,7 @@ final class ConditionDetails
         $typed = [];
         foreach ($numbers as $name => $number) {
             $typed[self::field($name)] = self::isMass($name)
-                ? Mass::grams($number)->field()
+                ? (string) Mass::grams($number)->kilograms()
                 : (string) $number;
         }
 
@@ -66,7 +66,7 @@ final class ConditionDetails
         $asked['numbers'] = array_map(
             static fn (array $n): array => [
                 'field' => self::field($n['name']), 'mass' => self::isMass($n['name']), 'label' => $n['label'],
-                'example' => $n['example'],
+                'example' => self::isMass($n['name']) ? Mass::say($n['example']) : (string) $n['example'],
             ],
             $asked['numbers'],
         );

@@ -208,6 +208,11 @@ it('types and shows pounds for a client who thinks in them, and keeps the grams'
     $chrome->visit('/clients/7/kit')->see('kg each');
     // 2.50 lb are 1134 g.
     expect($chrome->value('Mass of Can 400 g, kg'))->toBe('1.134');
+    // A unit typed behind the number counts: 2 lb are 907 g.
+    $chrome->fill('Mass of Can 400 g, kg', '2 lb');
+    expect($chrome->value('Mass of Can 400 g, kg'))->toBe('2 lb');
+    $chrome->press('Save kit')->see('Kit saved.');
+    expect($chrome->value('Mass of Can 400 g, kg'))->toBe('0.907');
 });
 
 it('asks for an ordered figure only of a condition that has one', function (): void {

@@ -59,8 +59,9 @@ it('lets a client\'s own unit win over the clinic\'s', function (): void {
     $other = $this->scene->measured();
     expect(unitsSaid(Scene::props($this->get("/clients/{$client->id}/kit"))))->toBe(['lb'])
         ->and(unitsSaid(Scene::props($this->get("/clients/{$other->id}/kit"))))->toBe(['kg', 'g'])
-        // What computes stays in grams and kilograms.
-        ->and(Scene::props($this->get("/clients/{$client->id}/kit"))['form']['pieces'][0]['mass_kg'])->toBe('0.52')
+        // Its boxes hold what its reader types, with the unit.
+        ->and(Scene::props($this->get("/clients/{$client->id}/kit"))['form']['pieces'][0]['mass_kg'])->toBe('1.146 lb')
+        ->and(Scene::props($this->get("/clients/{$other->id}/kit"))['form']['pieces'][0]['mass_kg'])->toBe('0.52')
         ->and(Scene::props($this->get("/clients/{$client->id}/screen"))['form']['mass_unit'])->toBe('lb');
 });
 
@@ -105,11 +106,43 @@ it('takes a load typed as the page showed it', function (string $kilograms, ?int
     $kept === null ? $answer->assertSessionHasErrors('load') : $answer->assertSessionHasNoErrors();
     expect(PlanItem::query()->findOrFail($item->id)->dose['load_g'])->toBe($kept ?? $dose['load_g']);
 })->with([
-    // 4.92 lb, as the page shows 2230 g, is 2231.7 g.
-    'in pounds' => ['2.231675', 2230],
+    // The page shows 2230 g as 4.92 lb, which is 2231.7 g.
+    'in pounds' => ['4.92 lb', 2230],
+    'in kilograms with their unit' => ['2,23 kg', 2230],
     'to the gram' => ['2.23', 2230],
     'another load' => ['2.21', null],
+    'another load in pounds' => ['2.23 lb', null],
 ]);
+
+it('reads a mass as it was typed, whatever the client\'s unit is by then', function (string $typed, ?int $grams): void {
+    $client = $this->scene->client();
+    $this->put(
+        "/clients/{$client->id}/kit",
+        [
+            'pieces' => [
+                [
+                    'label' => 'Dumbbell', 'mass_kg' => $typed, 'count' => '1', 'grip' => 'power', 'holdable' => true,
+                    'packable' => false, 'plate' => false, 'weighed' => true,
+                ],
+            ],
+            'carriers' => [],
+        ],
+    );
+    expect($client->pieces()->value('mass_g'))->toBe($grams);
+})->with([
+    // By hand: 5 lb is 5 times 453.59237 g.
+    ['5 lb', 2268], ['5lb', 2268], ['4,41 LB', 2000], ['5 lbs', 2268], ['2', 2000], ['2 kg', 2000], ['2,5', 2500],
+    ['5 st', null], ['lb', null], ['5 lb 3', null], ['-5 lb', null], ['1..5 lb', null],
+]);
+
+it('gives back the same grams for each field of a kit that was only opened and saved', function (): void {
+    $client = $this->scene->measured(['mass_unit' => 'lb']);
+    $before = $client->pieces()->orderBy('id')->pluck('mass_g')->all();
+    $props = Scene::props($this->get("/clients/{$client->id}/kit"));
+    $this->put("/clients/{$client->id}/kit", [...$props['form'], 'version' => $props['version']])
+        ->assertSessionHasNoErrors();
+    expect($client->pieces()->orderBy('id')->pluck('mass_g')->all())->toBe($before)->not->toBe([]);
+});
 
 it('is set for the clinic by its lead alone, and on the record', function (): void {
     $this->put('/rulebook/unit', ['mass_unit' => 'lb'])->assertForbidden();

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Clinic;
 
 use App\Actions\Refusal;
-use App\Http\Clinic\Requests\ClinicRequest;
+use App\Editing\MassFields;
 use App\Http\Controller;
 use App\Models\Client;
 use App\Queries\WorkOutBand;
@@ -22,7 +22,7 @@ final class BandController extends Controller
 {
     public function show(Request $request, Client $client, BuildSituation $build, WorkOutBand $work): JsonResponse
     {
-        $request->merge(['kgf' => ClinicRequest::decimal($request->query('kgf'))]);
+        $request->merge(['kgf' => MassFields::kilograms($request->query('kgf'))]);
         $request->validate([
             'band' => ['required', 'integer'], 'rung' => ['required', 'string', 'max:80'],
             'at' => ['nullable', Rule::enum(PullAt::class)], 'kgf' => ['nullable', 'numeric', 'between:0.05,200'],

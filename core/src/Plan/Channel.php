@@ -133,7 +133,24 @@ final readonly class Channel implements JsonSerializable
             'unit' => $this->unit, 'top' => $this->top, 'goal_lo' => $this->goalLo, 'goal_hi' => $this->goalHi,
             'cap' => $this->cap, 'cap_says' => $this->capSays,
             'ticks' => $this->ticks, 'float' => $this->float, 'last' => $this->last, 'next' => $this->next,
+            'says' => [
+                'goal' => $this->say($this->goalLo, $this->goalHi), 'cap' => $this->say($this->cap),
+                'last' => $this->say($this->last), 'next' => $this->say($this->next),
+            ],
             'label' => $this->label, 'text' => $this->text,
         ];
+    }
+
+    /** One figure, or two with a dash, with the unit; empty where there is none. */
+    private function say(?int ...$figures): string
+    {
+        $said = [];
+        foreach ($figures as $figure) {
+            if ($figure !== null) {
+                $said[] = $this->unit === 'g' ? Mass::say($figure) : (string) $figure;
+            }
+        }
+
+        return $said === [] ? '' : implode('-', $said).($this->unit === 'g' ? '' : ' '.$this->unit);
     }
 }

@@ -55,12 +55,6 @@ final readonly class Mass
         return self::grams((int) max(-1, min(1_000_001, round((float) $kilograms * 1000))));
     }
 
-    /** As the field of a form holds it, in kilograms: "0.52". */
-    public function field(): string
-    {
-        return (string) $this->kilograms();
-    }
-
     public function kilograms(): float
     {
         return $this->grams / 1000;
@@ -77,10 +71,30 @@ final readonly class Mass
         return self::OPEN.'g:'.self::trim(number_format($grams, 1, '.', '')).self::CLOSE;
     }
 
+    /** For the box of a form: the mark becomes "2.23" where the reader types kilograms, "4.916 lb" where pounds. */
+    public static function field(int|float $grams): string
+    {
+        return self::OPEN.'f:'.self::trim(number_format($grams, 3, '.', '')).self::CLOSE;
+    }
+
     /** A pull as a luggage scale would show it, to a tenth: 24.5 N is shown as "2.5 kg". */
     public static function sayForce(float $newtons): string
     {
         return self::OPEN.'n:'.self::trim(number_format($newtons, 3, '.', '')).self::CLOSE;
+    }
+
+    /** A sentence of at most so many characters; a mass at its end stays whole or goes. */
+    public static function cut(string $sentence, int $most): string
+    {
+        if (mb_strlen($sentence) <= $most) {
+            return $sentence;
+        }
+        $cut = rtrim(mb_substr($sentence, 0, $most), self::OPEN);
+        $open = strrpos($cut, self::OPEN);
+
+        return $open === false || str_contains(substr($cut, $open), self::CLOSE)
+            ? $cut
+            : rtrim(substr($cut, 0, $open));
     }
 
     /** "2.50" as "2.5", "3.00" as "3". */

@@ -23,6 +23,20 @@ enum MassUnit: string
         };
     }
 
+    /** As this reader types it: kilograms go without a unit. Three decimals of a pound come back as the same gram. */
+    public function field(float $grams): string
+    {
+        return $this === self::Pound
+            ? self::number($grams / Mass::GRAMS_PER_POUND, 3).' '.$this->value
+            : self::number($grams / 1000, 3);
+    }
+
+    /** So many of this unit in grams. */
+    public function grams(float $typed): float
+    {
+        return $typed * ($this === self::Pound ? Mass::GRAMS_PER_POUND : 1000);
+    }
+
     /** A pull for this reader, to a tenth: "2.5 kg" or "5.5 lb" for 24.5 N. */
     public function sayForce(float $newtons): string
     {
@@ -59,6 +73,7 @@ enum MassUnit: string
         return match (substr($written, 0, 2)) {
             'g:' => $this->say((float) $number),
             'n:' => $this->sayForce((float) $number),
+            'f:' => $this->field((float) $number),
             default => null,
         };
     }

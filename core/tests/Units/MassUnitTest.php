@@ -58,3 +58,22 @@ it('does not round a mass out of its unit', function (): void {
     expect(MassUnit::Kilogram->say(999.4))->toBe(Made::shown('999 g'))
         ->and(MassUnit::Kilogram->say(999.6))->toBe(Made::shown('1 kg'));
 });
+
+it('cuts a sentence without cutting a mass', function (): void {
+    $sentence = 'From '.Mass::say(5000).' to '.Mass::say(6000).' é.';
+    foreach (range(1, mb_strlen($sentence)) as $most) {
+        $cut = Mass::cut($sentence, $most);
+        $shown = MassUnit::Pound->render($cut);
+        expect(mb_strlen($cut))->toBeLessThanOrEqual($most)
+            ->and(strpbrk($shown, '{}'))->toBeFalse()
+            ->and(MassUnit::Pound->render($sentence))->toStartWith($shown);
+    }
+    expect(Mass::cut($sentence, 29))->toBe('From '.Mass::say(5000).' to '.Mass::say(6000));
+});
+
+it('gives the box of a form the number as its reader types it', function (int $grams, string $kg, string $lb): void {
+    expect(MassUnit::Kilogram->render(Mass::field($grams)))->toBe($kg)
+        ->and(MassUnit::Pound->render(Mass::field($grams)))->toBe($lb)
+        // Three decimals of a pound are less than half a gram.
+        ->and((int) round(MassUnit::Pound->grams((float) $lb)))->toBe($grams);
+})->with([[0, '0', '0 lb'], [1, '0.001', '0.002 lb'], [520, '0.52', '1.146 lb'], [100_000, '100', '220.462 lb']]);

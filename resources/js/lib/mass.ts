@@ -1,44 +1,28 @@
 import { usePage } from "@inertiajs/react";
 
-/** Exact by definition. */
-const KG_PER_LB = 0.45359237;
+/*
+ * The box of a mass holds what was typed, with its unit where that is not kilograms: "4.92 lb", "2.23". So it means the same
+ * wherever it is kept, and the server reads it. Nothing is worked out here.
+ */
 
-const trim = (decimal: string): string => (decimal.includes(".") ? decimal.replace(/\.?0+$/, "") : decimal);
+export type MassUnit = "kg" | "lb";
 
-/** "2,5" as "2.5": a comma is the decimal sign of half the world. */
-const pointed = (typed: string): string => typed.replace(/^(\s*[+-]?\d{1,9}),(\d{1,6}\s*)$/, "$1.$2");
-
-const converted = (typed: string, factor: number, decimals: number): string => {
-    const number = Number(pointed(typed));
-    // What is no number goes through as typed: the server says what is wrong with it.
-    return typed.trim() === "" || Number.isNaN(number) ? typed : trim((number * factor).toFixed(decimals));
-};
-
-export interface MassUnit {
-    name: "kg" | "lb";
-    /** Grams for the eye. */
-    say: (grams: number) => string;
-    /** A value in kilograms as this reader types it. Three decimals of a pound come back as the same gram. */
-    shown: (kilograms: string) => string;
-    /** What this reader typed, in kilograms. */
-    read: (typed: string) => string;
-}
-
-const KILOGRAM: MassUnit = {
-    name: "kg",
-    say: (g) => (g < 1000 ? `${Math.round(g)} g` : `${trim((g / 1000).toFixed(2))} kg`),
-    shown: (kilograms) => kilograms,
-    read: (typed) => typed,
-};
-
-const POUND: MassUnit = {
-    name: "lb",
-    say: (g) => `${trim((g / 1000 / KG_PER_LB).toFixed(2))} lb`,
-    shown: (kilograms) => converted(kilograms, 1 / KG_PER_LB, 3),
-    read: (typed) => converted(typed, KG_PER_LB, 6),
-};
-
-/** The unit that this page's masses are shown and typed in. Everything that is sent stays in kilograms. */
+/** The unit that this page's masses are shown and typed in. */
 export function useMassUnit(): MassUnit {
-    return (usePage().props as { unit?: string }).unit === "lb" ? POUND : KILOGRAM;
+    return (usePage().props as { unit?: string }).unit === "lb" ? "lb" : "kg";
 }
+
+const saysUnit = (value: string): boolean => /[a-z]\s*$/i.test(value);
+
+/** What stands in a box: without the unit that its label names. */
+export const bare = (value: string, unit: MassUnit): string => {
+    const whole = saysMass(value);
+    return whole.endsWith(` ${unit}`) ? whole.slice(0, -3) : whole;
+};
+
+/** What was typed into a box, with its unit. */
+export const withUnit = (typed: string, unit: MassUnit): string =>
+    typed.trim() === "" || unit === "kg" || saysUnit(typed) ? typed : `${typed} ${unit}`;
+
+/** A typed mass as one reads it: "4.92 lb", "2.23 kg". */
+export const saysMass = (value: string): string => (value.trim() === "" || saysUnit(value) ? value : `${value} kg`);

@@ -1,4 +1,3 @@
-import { useMassUnit } from "@/lib/mass";
 import type { ChannelData } from "@/types/props";
 
 const WIDTH = 340;
@@ -11,9 +10,7 @@ const BAND = 18;
  * the goal's water between, a tick for each load this home can make, and the float for today.
  */
 export default function Channel({ data }: { data: ChannelData }) {
-    const unit = useMassUnit();
     const x = (value: number): number => Math.round((Math.min(value, data.top) / data.top) * WIDTH * 10) / 10;
-    const say = (value: number): string => (data.unit === "g" ? unit.say(value) : `${value}`);
     const lo = data.goal_lo === null ? 0 : x(data.goal_lo);
     const hi = data.goal_hi === null ? WIDTH : x(data.goal_hi);
     const bank = data.cap === null ? WIDTH : x(data.cap);
@@ -67,7 +64,7 @@ export default function Channel({ data }: { data: ChannelData }) {
             ))}
             {data.last !== null && (
                 <circle cx={x(data.last)} cy={middle} r="6.5" className="fill-paper stroke-ink" strokeWidth="2">
-                    <title>last: {say(data.last)}</title>
+                    <title>last: {data.says.last}</title>
                 </circle>
             )}
             {data.next !== null && (
@@ -79,7 +76,7 @@ export default function Channel({ data }: { data: ChannelData }) {
                     strokeWidth="1.5"
                     strokeDasharray="3 2.5"
                 >
-                    <title>next here: {say(data.next)}</title>
+                    <title>next here: {data.says.next}</title>
                 </circle>
             )}
             <circle cx={float} cy={middle} r="8" className="fill-ink stroke-paper" strokeWidth="2" />
@@ -98,8 +95,7 @@ export default function Channel({ data }: { data: ChannelData }) {
                         y={HEIGHT - 5}
                         textAnchor={lo < 60 ? "start" : "middle"}
                     >
-                        goal {say(data.goal_lo)}-{say(data.goal_hi)}
-                        {data.unit === "g" ? "" : ` ${data.unit}`}
+                        goal {data.says.goal}
                     </text>
                 )}
                 {data.goal_lo === null && (
@@ -109,8 +105,7 @@ export default function Channel({ data }: { data: ChannelData }) {
                 )}
                 {data.cap !== null && (
                     <text x={WIDTH} y={HEIGHT - 5} textAnchor="end">
-                        cap {say(data.cap)}
-                        {data.unit === "g" ? "" : ` ${data.unit}`}
+                        cap {data.says.cap}
                     </text>
                 )}
             </g>

@@ -124,8 +124,8 @@ export default function ConditionPicker({
                                             <Field
                                                 key={field}
                                                 className="col-span-2"
-                                                label={mass ? `${label}, ${unit.name}` : label}
-                                                hint={`empty when not known; for example ${mass ? unit.say(example) : example}`}
+                                                label={mass ? `${label}, ${unit}` : label}
+                                                hint={`empty when not known; for example ${example}`}
                                                 error={errors[`conditions.${i}.numbers.${field}`]}
                                             >
                                                 {mass ? (

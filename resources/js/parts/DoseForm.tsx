@@ -56,7 +56,7 @@ export default function DoseForm({
         ["rest_s", "Rest, s"],
     ];
     if (dose.load_g !== null) {
-        fields.push(["load_kg", `${dose.per === "hand" ? "Load a hand" : "Load"}, ${unit.name}`]);
+        fields.push(["load_kg", `${dose.per === "hand" ? "Load a hand" : "Load"}, ${unit}`]);
     }
     return (
         <form

@@ -15,7 +15,7 @@ export default function FromDevices({
     /** Show only readings that have this value. */
     only?: string;
     use?: string;
-    onUse: (values: Record<string, number>) => void;
+    onUse: (values: Reading["values"]) => void;
 }) {
     const [readings, setReadings] = useState(first);
     useEffect(() => {

@@ -1,30 +1,28 @@
-import { useMassUnit } from "@/lib/mass";
-import { useState, type InputHTMLAttributes } from "react";
+import { bare, useMassUnit, withUnit } from "@/lib/mass";
+import type { InputHTMLAttributes } from "react";
 import { inputClass } from "./Field";
 
-/** A box for a mass: typed in the reader's unit, handed on in kilograms. */
+/** A box for a mass in the reader's unit. Another unit may be typed behind the number: "5 lb". */
 export default function MassInput({
     value,
     onValue,
+    placeholder = "",
     className = inputClass,
     ...rest
 }: {
     value: string;
-    onValue: (kilograms: string) => void;
-} & Omit<InputHTMLAttributes<HTMLInputElement>, "value" | "onChange">) {
+    onValue: (typed: string) => void;
+    placeholder?: string;
+} & Omit<InputHTMLAttributes<HTMLInputElement>, "value" | "onChange" | "placeholder">) {
     const unit = useMassUnit();
-    // While it means the value, what was typed stands as it was typed: "2.50" does not become "2.5" under the fingers.
-    const [typed, setTyped] = useState("");
     return (
         <input
             {...rest}
             className={className}
             inputMode="decimal"
-            value={unit.read(typed) === value ? typed : unit.shown(value)}
-            onChange={(event) => {
-                setTyped(event.target.value);
-                onValue(unit.read(event.target.value));
-            }}
+            placeholder={bare(placeholder, unit)}
+            value={bare(value, unit)}
+            onChange={(event) => onValue(withUnit(event.target.value, unit))}
         />
     );
 }

@@ -75,9 +75,9 @@ export default function TestRow({
                     </Field>
                 )}
                 {test.takes_load && (
-                    <Field label={unit.name} error={rows[0] && errorOf(rows[0], "load_kg")}>
+                    <Field label={unit} error={rows[0] && errorOf(rows[0], "load_kg")}>
                         <MassInput
-                            aria-label={`${test.label}, load in ${unit.name}`}
+                            aria-label={`${test.label}, load in ${unit}`}
                             value={rows[0]?.load_kg ?? ""}
                             onValue={(load_kg) => setAll({ load_kg })}
                         />

@@ -11,6 +11,7 @@ use App\Models\KitPiece;
 use App\Models\MeasureResult;
 use App\Models\Plan;
 use App\Models\User;
+use BuoyantStep\Core\Units\MassUnit;
 use Tests\Feature\Support\Scene;
 
 beforeEach(function (): void {
@@ -19,9 +20,10 @@ beforeEach(function (): void {
 });
 
 /** What the page is told after a save that met another. */
-function conflict(): array
+function conflict(MassUnit $unit = MassUnit::Kilogram): array
 {
-    return (array) session('conflict');
+    // As the next page shows it.
+    return json_decode($unit->render((string) json_encode(session('conflict'))), true) ?? [];
 }
 
 it('does not let a stale tab delete a condition in silence', function (): void {
@@ -95,6 +97,26 @@ it('refuses a page that does not say what it was made from', function (string $p
     $this->asFreshPage = false;
     $this->put("/clients/{$client->id}/$path", $form)->assertSessionHasErrors('version');
 })->with([['screen', Scene::form()], ['kit', ['pieces' => [], 'carriers' => []]]]);
+
+it('tells a mass that somebody changed from one that was only shown in pounds', function (): void {
+    $client = $this->scene->measured(['mass_unit' => 'lb']);
+    $page = "/clients/{$client->id}/kit";
+    $stale = Scene::props($this->get($page));
+    $form = $stale['form'];
+    [$theirs, $mine] = [$form['pieces'], $form['pieces']];
+    $theirs[0]['mass_kg'] = '1.3 lb';
+    $mine[0]['mass_kg'] = '1 lb';
+    $this->put($page, [...$form, 'version' => $stale['version'], 'pieces' => $theirs])->assertSessionHasNoErrors();
+    $this->put($page, [...$form, 'version' => $stale['version'], 'base' => $form, 'pieces' => $mine])
+        ->assertSessionHasErrors('version');
+    $told = conflict(MassUnit::Pound);
+    expect(array_column($told['clashes'], 'label'))->toBe(['Piece: Half-litre bottle'])
+        ->and($told['clashes'][0]['theirs'])->toContain("mass 1.3\u{202F}lb")
+        ->and($told['clashes'][0]['mine'])->toContain("mass 1\u{202F}lb")
+        ->and($told['clashes'][0]['value']['mass_kg'])->toBe('1.301 lb')
+        ->and($told['taken'])->toBe([])
+        ->and($told['merged']['pieces'][0]['mass_kg'])->toBe('1.001 lb');
+});
 
 it('keeps both kits that two tabs saved, and shows a thing that both changed', function (): void {
     $client = $this->scene->measured();

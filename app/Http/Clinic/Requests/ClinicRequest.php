@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Clinic\Requests;
 
+use App\Editing\MassFields;
 use App\Models\User;
 use BuoyantStep\Core\Units\Day;
 use Illuminate\Foundation\Http\FormRequest;
@@ -34,7 +35,7 @@ abstract class ClinicRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        $input = $this->all();
+        $input = MassFields::read($this->all());
         foreach ($this->decimals() as $path) {
             $input = self::withDecimal($input, explode('.', $path));
         }

@@ -6,6 +6,7 @@ namespace App\Http\Clinic\Requests;
 
 use BuoyantStep\Core\Gate\Seen;
 use BuoyantStep\Core\Gate\Vital;
+use BuoyantStep\Core\Units\Mass;
 
 /** Readings and symptoms before a session. What is empty is not known; nothing is guessed. */
 final class GateRequest extends ClinicRequest
@@ -45,8 +46,8 @@ final class GateRequest extends ClinicRequest
             $messages["$vital->value.*"] = sprintf(
                 'Not plausible: it must be from %s to %s. Read it again; if it stands, act by your local rules for an '
                     .'emergency.',
-                $range->min,
-                $range->max,
+                $vital === Vital::Weight ? Mass::say($range->min * 1000) : $range->min,
+                $vital === Vital::Weight ? Mass::say($range->max * 1000) : $range->max,
             );
         }
 

@@ -20,7 +20,7 @@ final class DoseResource
             'effort_lo' => $dose->effort->lo, 'effort_hi' => $dose->effort->hi, 'load_g' => $dose->loadG,
             'load_kg' => $dose->loadG === null
                 ? ''
-                : Mass::grams($dose->loadG)->field(),
+                : Mass::field($dose->loadG),
             'per' => $dose->per->value, 'rest_s' => $dose->restS, 'tempo' => $dose->tempo,
             'amount' => $dose->amountLabel(), 'unit' => $dose->kind->unit(), 'load' => $dose->loadLabel(),
             'effort' => $dose->effort->label(), 'effort_says' => EffortScale::says($dose->effort->hi),

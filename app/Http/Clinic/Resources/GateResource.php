@@ -11,6 +11,7 @@ use BuoyantStep\Core\Gate\Seen;
 use BuoyantStep\Core\Gate\Vital;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Sign;
 use BuoyantStep\Core\Vocabulary\SignKind;
@@ -78,7 +79,7 @@ final class GateResource
                 Vital::Diastolic => $usual->diastolic,
                 Vital::HeartRate => $usual->heartRate,
                 Vital::Saturation => $usual->spo2,
-                Vital::Weight => $usual->weightKg,
+                Vital::Weight => $usual->weightKg === null ? null : Mass::say($usual->weightKg * 1000),
                 Vital::Pain => $usual->pain,
                 default => null,
             },

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Clinic\Resources;
 
+use App\Editing\MassFields;
 use App\Models\Client;
 use App\Models\KitBand;
 use App\Models\KitCarrier;
@@ -41,14 +42,17 @@ final class KitResource
 
         return [
             'pieces' => $client->pieces->map(static fn (KitPiece $p): array => [
-                'label' => $p->label, 'mass_kg' => Mass::grams($p->mass_g)->field(), 'count' => (string) $p->count,
+                'label' => $p->label, 'mass_kg' => (string) Mass::grams($p->mass_g)->kilograms(),
+                'count' => (string) $p->count,
                 'grip' => $p->grip,
                 'holdable' => $p->holdable, 'packable' => $p->packable, 'plate' => $p->plate, 'weighed' => $p->weighed,
             ])->values()->all(),
             'carriers' => $client->carriers->map(static fn (KitCarrier $c): array => [
-                'label' => $c->label, 'mass_kg' => Mass::grams($c->mass_g)->field(), 'count' => (string) $c->count,
+                'label' => $c->label, 'mass_kg' => (string) Mass::grams($c->mass_g)->kilograms(),
+                'count' => (string) $c->count,
                 'grip' => $c->grip,
-                'max_mass_kg' => Mass::grams($c->max_mass_g)->field(), 'max_pieces' => (string) $c->max_pieces,
+                'max_mass_kg' => (string) Mass::grams($c->max_mass_g)->kilograms(),
+                'max_pieces' => (string) $c->max_pieces,
                 'plates' => $c->plates,
             ])->values()->all(),
             'bands' => $client->bands->map(static fn (KitBand $b): array => self::band($b))->values()->all(),
@@ -68,7 +72,7 @@ final class KitResource
     public static function of(Client $client, Situation $situation): array
     {
         return [
-            'form' => self::form($client),
+            'form' => MassFields::shown(self::form($client)),
             'version' => $client->kit_version,
             'band_rungs' => $client->bands->isEmpty() ? [] : app(CatalogueIndex::class)->bandRungs(),
             'things' => self::things($situation->place),
@@ -83,13 +87,36 @@ final class KitResource
             ),
             'readings' => ReadingResource::latest($client),
             'options' => Options::kit(),
-            'starter' => ['pieces' => StarterKit::pieces(), 'carriers' => StarterKit::carriers()],
+            'starter' => [
+                'pieces' => self::starters(StarterKit::pieces()), 'carriers' => self::starters(StarterKit::carriers()),
+            ],
+            'shown_to' => Mass::say(self::SHOWN_TO_G),
             'ladders' => array_map(static fn (Holding $h): array => self::ladder($h, $situation), Holding::cases()),
             'grip' => [
                 'left' => $situation->client->function->grip(Side::Left)->value,
                 'right' => $situation->client->function->grip(Side::Right)->value,
             ],
         ];
+    }
+
+    /**
+     * Things to start from, each mass as its box takes it.
+     *
+     * @param  list<array<string, mixed>>  $starters
+     * @return list<array<string, mixed>>
+     */
+    private static function starters(array $starters): array
+    {
+        return array_map(static function (array $starter): array {
+            foreach (['mass', 'max_mass'] as $mass) {
+                if (is_int($starter["{$mass}_g"] ?? null)) {
+                    $starter["{$mass}_kg"] = Mass::field($starter["{$mass}_g"]);
+                    unset($starter["{$mass}_g"]);
+                }
+            }
+
+            return $starter;
+        }, $starters);
     }
 
     /** @return array<string, mixed> */
@@ -108,7 +135,9 @@ final class KitResource
                 $row->pulls,
             ),
             'curve' => array_map(
-                static fn (array $p): array => ['pct' => round($p[0], 1), 'kgf' => round($p[1] / BandSetUp::KGF, 2)],
+                static fn (array $p): array => [
+                    'pct' => round($p[0], 1), 'newtons' => $p[1], 'pull' => Mass::say($p[1] / BandSetUp::KGF * 1000),
+                ],
                 $band->curve(),
             ),
         ];

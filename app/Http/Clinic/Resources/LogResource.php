@@ -132,7 +132,7 @@ final class LogResource
             'item' => $item->id, 'done' => $done !== null, 'effort' => $sets === []
                 ? ''
                 : (string) $sets[0]->effort,
-            'load_kg' => $load === null ? '' : Mass::grams($load)->field(),
+            'load_kg' => $load === null ? '' : Mass::field($load),
             'pain_during' => (string) ($done->pain_during ?? ''), 'broken' => $sets === []
                 ? ''
                 : (string) count(array_filter($sets, static fn (LoggedSet $s): bool => $s->formBroke)),

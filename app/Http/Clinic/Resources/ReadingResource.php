@@ -6,6 +6,7 @@ namespace App\Http\Clinic\Resources;
 
 use App\Devices\DeviceKind;
 use App\Devices\TakeReading;
+use App\Editing\MassFields;
 use App\Models\Client;
 use App\Models\DeviceReading;
 
@@ -21,7 +22,8 @@ final class ReadingResource
             'created_at', '>=', $since,
         )->orderByDesc('id')->limit(6)->get()
             ->map(static fn (DeviceReading $r): array => [
-                'id' => $r->id, 'label' => DeviceKind::from($r->kind)->label(), 'values' => $r->values,
+                'id' => $r->id, 'label' => DeviceKind::from($r->kind)->label(),
+                'values' => MassFields::shown(array_map(strval(...), $r->values)),
                 'says' => DeviceKind::say($r->values),
                 'minutes' => max(0, (int) $r->measured_at->diffInMinutes(now())),
                 // Fresh when it came in is not fresh for ever.

@@ -16,10 +16,10 @@ final class ScreenConflict
 {
     private const LABELS = [
         'given_name' => 'Given name', 'sex' => 'Sex', 'mass_unit' => 'Masses shown in',
-        'body_mass_kg' => 'Body mass, kg', 'height_cm' => 'Height, cm', 'due_date' => 'Due date',
+        'body_mass_kg' => 'Body mass', 'height_cm' => 'Height, cm', 'due_date' => 'Due date',
         'birth_given_on' => 'Gave birth on',
         'birth_kind' => 'Birth', 'birth_symptoms' => 'Since the birth', 'insensate' => 'Skin that cannot feel',
-        'usual' => 'Usual', 'weight_kg' => 'weight, kg', 'conditions' => 'Condition', 'home' => 'Who is at home',
+        'usual' => 'Usual', 'weight_kg' => 'weight', 'conditions' => 'Condition', 'home' => 'Who is at home',
         'training_level' => 'Training', 'pain_school' => 'Pain ceiling', 'supine_school' => 'Flat on the back',
         'bone_school' => 'Loading fragile bone', 'minutes' => 'Minutes a session',
         'wants' => 'What they want to do again', 'clearance' => 'Clearance',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Clinic\Resources;
 
 use App\Actions\AskAtHome;
+use App\Editing\MassFields;
 use App\Models\Client;
 use App\Models\HomeIntake;
 use App\Rows\ConditionDetails;
@@ -71,7 +72,7 @@ final class ScreenResource
             'birth_date' => $client->birth_date ?? '',
             'sex' => $client->sex ?? '',
             'mass_unit' => $client->mass_unit->value ?? '',
-            'body_mass_kg' => $client === null ? '' : Mass::grams($client->body_mass_g)->field(),
+            'body_mass_kg' => $client === null ? '' : (string) Mass::grams($client->body_mass_g)->kilograms(),
             'height_cm' => $client === null ? '' : (string) ($client->height_mm / 10),
             'due_date' => $client->due_date ?? '',
             'birth_given_on' => $client->birth_given_on ?? '',
@@ -139,7 +140,7 @@ final class ScreenResource
     /** @return array<string, mixed> */
     public static function of(?Client $client): array
     {
-        $form = self::form($client);
+        $form = MassFields::shown(self::form($client));
         // An object also when it is empty: the page keeps typed numbers by name.
         $form['conditions'] = array_map(
             static fn (mixed $c): mixed => is_array($c) ? [...$c, 'numbers' => (object) ($c['numbers'] ?? [])] : $c,

@@ -71,14 +71,14 @@ export default function Gate({ client, numbers, answers, readings, symptoms, che
                         form.setData("numbers", {
                             ...form.data.numbers,
                             ...Object.fromEntries(
-                                numbers.filter((n) => n.key in values).map((n) => [n.key, String(values[n.key])]),
+                                numbers.filter((n) => n.key in values).map((n) => [n.key, values[n.key] ?? ""]),
                             ),
                         })
                     }
                 />
                 <div className="mt-1 grid grid-cols-2 gap-3 md:grid-cols-4">
                     {numbers.map((n) => {
-                        const measured = n.mass ? unit.name : n.unit;
+                        const measured = n.mass ? unit : n.unit;
                         const label = measured === "" ? n.label : `${n.label}, ${measured}`;
                         return (
                             <Field
@@ -89,8 +89,7 @@ export default function Gate({ client, numbers, answers, readings, symptoms, che
                                     (n.asked || n.usual !== null) && (
                                         <>
                                             {n.asked && <span className="text-hold">■ asked for</span>}
-                                            {n.usual !== null &&
-                                                `${n.asked ? " · " : ""}usual ${n.mass ? unit.say(n.usual * 1000) : n.usual}`}
+                                            {n.usual !== null && `${n.asked ? " · " : ""}usual ${n.usual}`}
                                         </>
                                     )
                                 }

@@ -1,4 +1,3 @@
-import { useMassUnit } from "@/lib/mass";
 import { useConflict, withTheirs } from "@/lib/conflict";
 import { useKept } from "@/lib/kept";
 import Button from "@/parts/Button";
@@ -13,7 +12,7 @@ import Home from "@/parts/kit/Home";
 import Pieces from "@/parts/kit/Pieces";
 import type { Errors, KitForm } from "@/parts/kit/types";
 import LadderView from "@/parts/LadderView";
-import type { KitProps } from "@/types/props";
+import type { KitProps, Reading } from "@/types/props";
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
 import { useForm } from "@inertiajs/react";
 import { useRef, useState } from "react";
@@ -41,14 +40,13 @@ export default function Kit(props: KitProps) {
         setMade({ version: met.version, base: met.base as KitForm });
         form.setData(drawn(met.merged as KitForm));
     });
-    const unit = useMassUnit();
     const errors = form.errors as Errors;
     const focused = useRef<number | null>(null);
     // Saving a bottle says nothing about the rooms: they are kept only once someone has gone through them.
     const wentThrough = useRef(props.gone_through);
     const change = (part: Partial<KitForm>) => form.setData({ ...form.data, ...part });
-    const weigh = (values: Record<string, number>) => {
-        const mass_kg = String(values.mass_kg ?? "");
+    const weigh = (values: Reading["values"]) => {
+        const mass_kg = values.mass_kg ?? "";
         const at = focused.current;
         const pieces = form.data.pieces;
         change({
@@ -209,7 +207,7 @@ export default function Kit(props: KitProps) {
                     <h2 className="text-lg font-bold">What it makes</h2>
                     <p className="text-soft text-sm">
                         Grip needed: none worn or cuff, hook a handle, soft a bag, power a can or bar, pinch. Theirs:
-                        left {grip.left}, right {grip.right}. Up to {unit.say(12000)}.
+                        left {grip.left}, right {grip.right}. Up to {props.shown_to}.
                     </p>
                     {ladders.map((ladder) => (
                         <LadderView key={ladder.holding} ladder={ladder} />

@@ -249,11 +249,11 @@ function SessionForm({
                                         {item.dose.load_g !== null && (
                                             <Field
                                                 className="w-22"
-                                                label={`Load, ${unit.name}`}
+                                                label={`Load, ${unit}`}
                                                 error={errors[`${at}.load_kg`]}
                                             >
                                                 <MassInput
-                                                    aria-label={`${item.name}, load, ${unit.name}`}
+                                                    aria-label={`${item.name}, load, ${unit}`}
                                                     value={row.load_kg}
                                                     onValue={(load_kg) => set(n, { load_kg })}
                                                 />

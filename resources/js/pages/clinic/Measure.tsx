@@ -115,7 +115,7 @@ export default function Measure({
                                 onClick={() => {
                                     const row = rows.find((x) => x.test === "grip" && x.side === side);
                                     if (row) {
-                                        set(row, { value: String(r.values.grip_kg) });
+                                        set(row, { value: r.values.grip_kg ?? "" });
                                     }
                                 }}
                             >
@@ -194,7 +194,7 @@ export default function Measure({
                                     ))}
                                 </select>
                             </Field>
-                            <Field label={`Load, ${unit.name}`} error={errorOf(row, "load_kg")}>
+                            <Field label={`Load, ${unit}`} error={errorOf(row, "load_kg")}>
                                 <MassInput value={row.load_kg} onValue={(load_kg) => set(row, { load_kg })} />
                             </Field>
                             <Field label="Reps done" error={errorOf(row, "reps")}>

@@ -4,7 +4,7 @@ import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
 import PlanRow from "@/parts/PlanRow";
-import { useMassUnit, type MassUnit } from "@/lib/mass";
+import { saysMass } from "@/lib/mass";
 import type { DoseValues } from "@/parts/DoseForm";
 import type { PlanItem, PlanProps } from "@/types/props";
 import { Link, router, usePage } from "@inertiajs/react";
@@ -22,8 +22,8 @@ interface Change {
 
 const rungName = (item: PlanItem, rung: string): string => item.stair.find((s) => s.code === rung)?.name ?? rung;
 
-const doseSaid = (dose: DoseValues, unit: MassUnit): string =>
-    `${dose.sets} × ${dose.amount_lo}-${dose.amount_hi}, effort ${dose.effort_lo}-${dose.effort_hi}, rest ${dose.rest_s} s${dose.load_kg === "" ? "" : `, ${unit.shown(dose.load_kg)} ${unit.name}`}`;
+const doseSaid = (dose: DoseValues): string =>
+    `${dose.sets} × ${dose.amount_lo}-${dose.amount_hi}, effort ${dose.effort_lo}-${dose.effort_hi}, rest ${dose.rest_s} s${dose.load_kg === "" ? "" : `, ${saysMass(dose.load_kg)}`}`;
 
 export default function Plan({ client, plan, revision, undo, clearance, ready }: PlanProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
@@ -31,7 +31,6 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
     const [open, setOpen] = useState<string | null>(null);
     const [why, setWhy] = useState<string | null>(null);
     const [busy, setBusy] = useState(false);
-    const unit = useMassUnit();
     const [last, setLast] = useState<Change | null>(null);
     const [reason, setReason] = useState("");
     const send = (
@@ -245,7 +244,7 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                         }
                         clientId={client.id}
                         onDose={(dose, saved) =>
-                            send("put", `/items/${item.id}/dose`, dose, `${item.name}: ${doseSaid(dose, unit)}`, saved)
+                            send("put", `/items/${item.id}/dose`, dose, `${item.name}: ${doseSaid(dose)}`, saved)
                         }
                         onRefresh={() =>
                             send("put", `/items/${item.id}/today`, {}, `${item.name}: brought up to today`)

@@ -1,4 +1,3 @@
-import { useMassUnit } from "@/lib/mass";
 import type { BandForm } from "@/types/props";
 
 const W = 220;
@@ -6,11 +5,10 @@ const H = 120;
 
 /** Pull over stretch, as measured. Past the last point nothing is known, so nothing is drawn. */
 export default function BandCurve({ curve, label }: { curve: BandForm["curve"]; label: string }) {
-    const unit = useMassUnit();
-    const last = curve.at(-1) ?? { pct: 1, kgf: 1 };
+    const last = curve.at(-1) ?? { pct: 1, newtons: 1, pull: "" };
     const x = (pct: number) => 30 + (pct / last.pct) * (W - 40);
-    const y = (kgf: number) => H - 22 - (kgf / last.kgf) * (H - 36);
-    const text = curve.map((p) => `${unit.say(p.kgf * 1000)} at ${p.pct} %`).join(", ");
+    const y = (newtons: number) => H - 22 - (newtons / last.newtons) * (H - 36);
+    const text = curve.map((p) => `${p.pull} at ${p.pct} %`).join(", ");
     return (
         <figure>
             <svg viewBox={`0 0 ${W} ${H}`} className="w-40" role="img" aria-label={`Pull of ${label}: ${text}`}>
@@ -20,16 +18,16 @@ export default function BandCurve({ curve, label }: { curve: BandForm["curve"]; 
                     fill="none"
                     className="stroke-water"
                     strokeWidth={2.5}
-                    points={curve.map((p) => `${x(p.pct)},${y(p.kgf)}`).join(" ")}
+                    points={curve.map((p) => `${x(p.pct)},${y(p.newtons)}`).join(" ")}
                 />
                 {curve.slice(1).map((p) => (
-                    <circle key={p.pct} cx={x(p.pct)} cy={y(p.kgf)} r={3.5} className="fill-ink" />
+                    <circle key={p.pct} cx={x(p.pct)} cy={y(p.newtons)} r={3.5} className="fill-ink" />
                 ))}
                 <text x={W - 8} y={H - 8} textAnchor="end" className="fill-soft text-[10px]">
                     {last.pct} % longer
                 </text>
                 <text x={34} y={14} className="fill-soft text-[10px]">
-                    {unit.say(last.kgf * 1000)}
+                    {last.pull}
                 </text>
             </svg>
         </figure>

@@ -56,8 +56,8 @@ export default function BandStand({
                     />
                 </div>
                 <div className="w-28">
-                    <Field label={`Pull, ${unit.name}`}>
-                        <MassInput placeholder={unit.shown(answer?.kgf ?? "")} value={kgf} onValue={setKgf} />
+                    <Field label={`Pull, ${unit}`}>
+                        <MassInput placeholder={answer?.pull ?? ""} value={kgf} onValue={setKgf} />
                     </Field>
                 </div>
                 <div className="w-36">

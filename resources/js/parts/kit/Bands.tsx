@@ -32,12 +32,12 @@ export default function Bands({
     const set = (i: number, part: Partial<BandForm>) =>
         onChange(bands.map((b, n) => (n === i ? { ...b, ...part } : b)));
     // What the scale shows goes to the pull that was last touched.
-    const weigh = (values: Record<string, number>) => {
+    const weigh = (values: Reading["values"]) => {
         const [at, pull] = focused.current ?? [bands.length - 1, 0];
         const band = bands[at];
         if (band) {
             set(at, {
-                pulls: band.pulls.map((p, n) => (n === pull ? { ...p, kgf: String(values.mass_kg ?? "") } : p)),
+                pulls: band.pulls.map((p, n) => (n === pull ? { ...p, kgf: values.mass_kg ?? "" } : p)),
             });
         }
     };
@@ -190,7 +190,7 @@ function Pulls({
             <div className="flex flex-wrap gap-1.5 text-sm">
                 <div className="text-soft w-16 pt-2">
                     <p className="leading-9">to, cm</p>
-                    <p className="mt-1 leading-9">scale, {unit.name}</p>
+                    <p className="mt-1 leading-9">scale, {unit}</p>
                 </div>
                 {band.pulls.map((pull, n) => (
                     <div key={n} className="w-16">
@@ -205,7 +205,7 @@ function Pulls({
                         <FieldError error={errors[`bands.${index}.pulls.${n}.cm`]} />
                         <MassInput
                             className={`${inputClass} mt-1`}
-                            aria-label={`${band.label}, pull ${n + 1}, scale in ${unit.name}`}
+                            aria-label={`${band.label}, pull ${n + 1}, scale in ${unit}`}
                             value={pull.kgf}
                             onFocus={() => onFocusPull(n)}
                             onValue={(kgf) => set(n, { kgf })}

@@ -25,9 +25,9 @@ export default function Carriers({
                 <thead className="text-soft text-left">
                     <tr>
                         <th className="py-1 font-medium">Carrier</th>
-                        <th className="w-17 font-medium">Own, {unit.name}</th>
+                        <th className="w-17 font-medium">Own, {unit}</th>
                         <th className="w-16 font-medium">Count</th>
-                        <th className="w-21 font-medium">Takes, {unit.name}</th>
+                        <th className="w-21 font-medium">Takes, {unit}</th>
                         <th className="w-16 font-medium">Pieces</th>
                         <th className="w-24 font-medium">Grip</th>
                         <th className="w-8">
@@ -41,9 +41,9 @@ export default function Carriers({
                             {(
                                 [
                                     ["label", `Carrier ${i + 1}`],
-                                    ["mass_kg", `Own mass of ${carrier.label}, ${unit.name}`],
+                                    ["mass_kg", `Own mass of ${carrier.label}, ${unit}`],
                                     ["count", `How many ${carrier.label}`],
-                                    ["max_mass_kg", `${carrier.label} takes, ${unit.name}`],
+                                    ["max_mass_kg", `${carrier.label} takes, ${unit}`],
                                     ["max_pieces", `${carrier.label} has room for, pieces`],
                                 ] as const
                             ).map(([key, label]) => (
@@ -89,10 +89,10 @@ export default function Carriers({
                             ...carriers,
                             {
                                 label: c.label,
-                                mass_kg: String(c.mass_g / 1000),
+                                mass_kg: c.mass_kg,
                                 count: "1",
                                 grip: c.grip,
-                                max_mass_kg: String(c.max_mass_g / 1000),
+                                max_mass_kg: c.max_mass_kg,
                                 max_pieces: String(c.max_pieces),
                                 plates: c.plates ?? false,
                             },

@@ -27,7 +27,7 @@ export default function Pieces({
                 <thead className="text-soft text-left">
                     <tr>
                         <th className="py-1 font-medium">Piece</th>
-                        <th className="w-17 font-medium">{unit.name} each</th>
+                        <th className="w-17 font-medium">{unit} each</th>
                         <th className="w-14 font-medium">Count</th>
                         <th className="w-24 font-medium">Grip</th>
                         <th className="w-11 font-medium">Hold</th>
@@ -51,7 +51,7 @@ export default function Pieces({
                             </Cell>
                             <Cell error={errors[`pieces.${i}.mass_kg`]}>
                                 <MassInput
-                                    aria-label={`Mass of ${piece.label}, ${unit.name}`}
+                                    aria-label={`Mass of ${piece.label}, ${unit}`}
                                     aria-invalid={errors[`pieces.${i}.mass_kg`] ? true : undefined}
                                     value={piece.mass_kg}
                                     onValue={(mass_kg) => set(i, { mass_kg })}
@@ -108,7 +108,7 @@ export default function Pieces({
                             ...pieces,
                             {
                                 label: p.label,
-                                mass_kg: String(p.mass_g / 1000),
+                                mass_kg: p.mass_kg,
                                 count: "2",
                                 grip: p.grip,
                                 holdable: p.holdable,

@@ -27,7 +27,7 @@ export default function Medicines({ form }: { form: Intake }) {
                 onChange={(insensate) => form.setData("insensate", insensate)}
             />
             {offers.usual.map(({ key, label, unit: measured, mass }) => (
-                <Field key={key} label={`${label}, ${mass ? unit.name : measured}`} error={errors[`usual.${key}`]}>
+                <Field key={key} label={`${label}, ${mass ? unit : measured}`} error={errors[`usual.${key}`]}>
                     {mass ? (
                         <MassInput value={usual[key] ?? ""} onValue={(kg) => set(key, kg)} />
                     ) : (

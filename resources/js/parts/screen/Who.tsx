@@ -31,7 +31,7 @@ export default function Who({ form }: { form: Intake }) {
                 <input {...text("birth_date")} inputMode="numeric" placeholder="1944-03-02" />
             </Field>
             <Choice label="Sex, for the norms" options={offers.sex} {...choice("sex")} />
-            <Field label={`Body mass, ${unit.name}`} error={errors.body_mass_kg}>
+            <Field label={`Body mass, ${unit}`} error={errors.body_mass_kg}>
                 <MassInput value={form.data.body_mass_kg} onValue={(kg) => form.setData("body_mass_kg", kg)} />
             </Field>
             <Field label="Height, cm" error={errors.height_cm}>

@@ -31,7 +31,7 @@ export interface BandForm {
     material: string;
     max_pct: string;
     pulls: { cm: string; kgf: string }[];
-    curve: { pct: number; kgf: number }[];
+    curve: { pct: number; newtons: number; pull: string }[];
 }
 
 /** The whole kit as one form, saved at once. */
@@ -75,7 +75,7 @@ export interface KitProps {
         pieces: {
             room: string;
             label: string;
-            mass_g: number;
+            mass_kg: string;
             grip: string;
             holdable: boolean;
             packable: boolean;
@@ -84,13 +84,15 @@ export interface KitProps {
         carriers: {
             room: string;
             label: string;
-            mass_g: number;
-            max_mass_g: number;
+            mass_kg: string;
+            max_mass_kg: string;
             max_pieces: number;
             grip: string;
             plates?: boolean;
         }[];
     };
+    /** The heaviest load in the picture, in words. */
+    shown_to: string;
     ladders: { holding: string; label: string; loads: LadderLoad[]; step_max: number }[];
     grip: { left: string; right: string };
     options: KitOptions;
@@ -110,7 +112,8 @@ export interface BandAnswer {
     free_cm: number | null;
     top_view: { anchor: string; hand_start: number; hand_end: number; body: number } | null;
     notes: string[];
-    kgf: string;
+    /** What it pulls, as its box takes it. */
+    pull: string;
     target_says: string;
     out: string | null;
     figure: FigureData;

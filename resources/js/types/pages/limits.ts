@@ -76,7 +76,7 @@ export interface GateProps {
         /** Typed in the reader's own unit. */
         mass: boolean;
         asked: boolean;
-        usual: number | null;
+        usual: number | string | null;
     }[];
     answers: { key: string; label: string; asked: boolean }[];
     readings: Reading[];

@@ -13,6 +13,8 @@ export interface ChannelData {
     float: number;
     last: number | null;
     next: number | null;
+    /** The figures in words, with their unit. */
+    says: { goal: string; cap: string; last: string; next: string };
     label: string;
     text: string;
 }

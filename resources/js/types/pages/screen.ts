@@ -7,8 +7,8 @@ export interface ConditionAbout {
     label: string;
     sided: boolean;
     details: { code: string; label: string }[];
-    /** Ordered figures and counts; the example of a mass is in grams. */
-    numbers: { field: string; mass: boolean; label: string; example: number }[];
+    /** Ordered figures and counts, each with an example in words. */
+    numbers: { field: string; mass: boolean; label: string; example: string }[];
     since_label: string | null;
     group: string;
 }

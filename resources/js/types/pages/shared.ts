@@ -114,7 +114,8 @@ export type Option = [string, string];
 export interface Reading {
     id: number;
     label: string;
-    values: Record<string, number>;
+    /** Each as the box of a form takes it. */
+    values: Record<string, string>;
     /** The values in words, with their units. */
     says: string;
     minutes: number;
