@@ -112,6 +112,8 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/intake', [HomeIntakeController::class, 'invite']);
             Route::post('/intake/{intake}', [HomeIntakeController::class, 'decide']);
             Route::post('/measure', [MeasureController::class, 'store']);
+            Route::post('/limits/own', [LimitsController::class, 'set']);
+            Route::post('/limits/own/{limit}/end', [LimitsController::class, 'end'])->whereNumber('limit');
             Route::post('/limits/confirm', [LimitsController::class, 'confirm']);
             Route::put('/kit', [KitController::class, 'update']);
             Route::post('/kit/import', [KitController::class, 'import']);

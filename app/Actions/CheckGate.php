@@ -25,13 +25,13 @@ final class CheckGate
 
     /**
      * @param  array<string, int|float|bool>  $readings  in the core's form
-     * @param  list<string>  $symptoms
+     * @param  list<string>|null  $symptoms  null when nobody asked
      */
-    public function run(Client $client, User $by, array $readings, array $symptoms, ?int $pain): GateCheck
+    public function run(Client $client, User $by, array $readings, ?array $symptoms, ?int $pain): GateCheck
     {
         $situation = $this->build->of($client);
         try {
-            $signs = Sign::readAll($symptoms, '/symptoms');
+            $signs = $symptoms === null ? null : Sign::readAll($symptoms, '/symptoms');
             $result = (new Gate($situation->client, $situation->on, $situation->envelope))->check(
                 Readings::read(new Bag($readings)), $signs, $pain, StopSigns::open($client),
             );
@@ -44,7 +44,7 @@ final class CheckGate
         ): GateCheck {
             $check = $client->gateChecks()->create([
                 'user_id' => $by->id, 'checked_on' => (string) $situation->on, 'readings' => $readings,
-                'symptoms' => $symptoms, 'pain' => $pain,
+                'symptoms' => $symptoms ?? [], 'pain' => $pain,
                 'verdict' => $result->verdict->value,
                 'because' => array_map(static fn ($f): array => $f->jsonSerialize(), $result->findings),
                 'actions' => $result->actions(), 'unknown' => $result->unknown,

@@ -12,7 +12,6 @@ use App\Rows\BuildSituation;
 use BuoyantStep\Core\Client\BirthSymptom;
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Limits\Crossing;
-use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Units\Day;
 use Illuminate\Support\Facades\DB;
@@ -27,7 +26,7 @@ final class ConfirmLoosening
     public function run(Client $client, User $by, string $rule, string $reason): void
     {
         $situation = $this->build->of($client);
-        $waiting = $this->rules->waiting(new Facts($situation->client, $situation->on, $situation->measures));
+        $waiting = $this->rules->waiting($situation->facts());
         $due = array_values(array_filter($waiting, static fn (Crossing $c): bool => $c->rule === $rule));
         if ($due === []) {
             throw Refusal::at('rule', 'Nothing here waits for a confirmation.');

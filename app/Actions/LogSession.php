@@ -14,6 +14,7 @@ use App\Models\SessionLog;
 use App\Models\SessionLogVersion;
 use App\Models\User;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Sign;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -138,7 +139,7 @@ final class LogSession
                 sprintf(
                     'A red flag stands on record: %s. It is not corrected away; on Review say who looked and what '
                         .'was found.',
-                    $log->stop_sign,
+                    Sign::words((string) $log->stop_sign),
                 ),
             );
         }

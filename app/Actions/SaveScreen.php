@@ -8,6 +8,7 @@ use App\Editing\StaleRecord;
 use App\Models\Client;
 use App\Models\Decision;
 use App\Models\User;
+use App\Rows\Abilities;
 use App\Rows\BuildSituation;
 use App\Rows\ConditionDetails;
 use BuoyantStep\Core\Client\Profile;
@@ -54,6 +55,7 @@ final class SaveScreen
                 ...array_intersect_key($input, array_flip(self::COLUMNS)),
                 'days' => $days,
                 'body_mass_g' => Mass::typed($input['body_mass_kg'])->grams ?? 0,
+                'abilities' => Abilities::kept($input['abilities'] ?? null),
                 'height_mm' => (int) round((is_numeric($input['height_cm']) ? (float) $input['height_cm'] : 0) * 10),
             ])->save();
             self::conditions($client, $input['conditions']);

@@ -10,6 +10,7 @@ use App\Models\Proposal;
 use App\Models\SessionLog;
 use App\Models\User;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Sign;
 use Illuminate\Support\Facades\DB;
 
 /** Red flags that nobody has cleared: they hold everything back, and only a recorded clearance lifts them. */
@@ -25,7 +26,7 @@ final class StopSigns
         return array_values(
             self::logs($client)->map(
                 static fn (SessionLog $l): string => sprintf(
-                    '%s, %s', (string) $l->stop_sign, Day::of($l->done_on)->label(),
+                    '%s, %s', Sign::words((string) $l->stop_sign), Day::of($l->done_on)->label(),
                 ),
             )->all(),
         );
@@ -50,7 +51,10 @@ final class StopSigns
                     $by,
                     $client,
                     'stop.cleared',
-                    sprintf('Red flag of %s cleared: %s.', Day::of($log->done_on)->label(), $log->stop_sign),
+                    sprintf(
+                        'Red flag of %s cleared: %s.', Day::of($log->done_on)->label(),
+                        Sign::words((string) $log->stop_sign),
+                    ),
                     ['log' => $log->id],
                     $reason,
                 );
@@ -72,7 +76,10 @@ final class StopSigns
                 'client_id', $client->id,
             )->whereNotNull('stop_sign')->whereNotNull('stop_cleared_at')->lockForUpdate()->findOrFail($log);
             $found->update(['stop_cleared_at' => null]);
-            $says = sprintf('Red flag of %s is open again: %s.', Day::of($found->done_on)->label(), $found->stop_sign);
+            $says = sprintf(
+                'Red flag of %s is open again: %s.', Day::of($found->done_on)->label(),
+                Sign::words((string) $found->stop_sign),
+            );
             Decision::record($by, $client, 'stop.reopened', $says, ['log' => $found->id]);
             $this->review->run($client, lcfirst($says));
         });

@@ -57,6 +57,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, MeasureResult> $measures
  * @property-read Collection<int, KitPiece> $pieces
  * @property-read Collection<int, KitCarrier> $carriers
+ * @property array<string, string>|null $abilities
+ * @property-read Collection<int, OwnLimit> $ownLimits
  * @property-read Collection<int, KitBand> $bands
  * @property-read Collection<int, Plan> $plans
  * @property-read Collection<int, SessionLog> $logs
@@ -74,7 +76,8 @@ final class Client extends Model
     {
         return [
             'days' => 'array', 'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array',
-            'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'mass_unit' => MassUnit::class,
+            'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'abilities' => 'array',
+            'mass_unit' => MassUnit::class,
             'body_mass_g' => 'integer', 'height_mm' => 'integer', 'minutes' => 'integer', 'usual_pain' => 'integer',
             'screen_version' => 'integer', 'kit_version' => 'integer', 'plan_revision' => 'integer',
         ];
@@ -89,6 +92,12 @@ final class Client extends Model
     public function massUnit(): MassUnit
     {
         return $this->mass_unit ?? $this->clinic->mass_unit;
+    }
+
+    /** @return HasMany<OwnLimit, $this> those that hold */
+    public function ownLimits(): HasMany
+    {
+        return $this->hasMany(OwnLimit::class)->whereNull('ended_at')->orderBy('id');
     }
 
     /** @return BelongsTo<Clinic, $this> */

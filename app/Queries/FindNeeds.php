@@ -150,7 +150,7 @@ final class FindNeeds
     private function retestBecause(Client $client, Situation $situation, Day $measured): ?string
     {
         $fall = $client->logs->first(
-            static fn (SessionLog $l): bool => Sign::said((string) $l->stop_sign) === Sign::FallWithInjury
+            static fn (SessionLog $l): bool => Sign::tryFrom((string) $l->stop_sign) === Sign::FallWithInjury
                 && $l->done_on > (string) $measured,
         );
         if ($fall !== null) {
@@ -209,7 +209,7 @@ final class FindNeeds
 
         return Needs::of(new Standing(
             on: $today,
-            stopSign: $stop?->stop_sign,
+            stopSign: $stop === null ? null : Sign::words((string) $stop->stop_sign),
             clearanceMissing: ClearanceRows::missing($client, $situation),
             breaches: $breaches,
             proposals: $this->proposals($client),

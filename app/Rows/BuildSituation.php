@@ -12,6 +12,7 @@ use App\Models\KitBand as BandRow;
 use App\Models\KitCarrier;
 use App\Models\KitPiece;
 use App\Models\MeasureResult;
+use App\Models\OwnLimit;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
@@ -41,7 +42,9 @@ use BuoyantStep\Core\Vocabulary\GripClass;
 final class BuildSituation
 {
     /** Relations that a situation reads; load these first. */
-    public const RELATIONS = ['clinic.figures', 'conditions', 'measures', 'pieces', 'carriers', 'bands'];
+    public const RELATIONS = [
+        'clinic.figures', 'conditions', 'measures', 'pieces', 'carriers', 'bands', 'clearances', 'ownLimits',
+    ];
 
     public function __construct(private readonly RuleBook $rules, private readonly Catalogue $catalogue)
     {
@@ -51,7 +54,10 @@ final class BuildSituation
     {
         $client->loadMissing(self::RELATIONS);
 
-        $facts = new Facts($this->profile($client), $on ?? $client->clinic->today(), $this->measures($client));
+        $facts = new Facts(
+            $this->profile($client), $on ?? $client->clinic->today(), $this->measures($client),
+            clearances: ClearanceRows::given($client),
+        );
         $house = new House($this->kit($client), self::place($client));
 
         return new Situation($facts, $house, $this->catalogue, $this->rules, $this->figures($client->clinic));
@@ -87,6 +93,9 @@ final class BuildSituation
                     'birth_date' => $client->birth_given_on, 'birth' => $client->birth_kind ?? 'caesarean',
                     'symptoms' => $client->birth_symptoms ?? [],
                 ],
+            'own_limits' => array_values(
+                $client->ownLimits->map(static fn (OwnLimit $l): array => $l->openForm())->all(),
+            ),
             'medicines' => $client->medicines,
             'insensate' => $client->insensate,
             'usual' => array_filter(
@@ -107,7 +116,7 @@ final class BuildSituation
             'standing' => $client->standing,
             'floor_transfer' => $client->floor_transfer,
             'home' => $client->home,
-        ]);
+        ]) + Abilities::openForm($client->abilities);
     }
 
     /** @return array<string, string> the clinic's choices, and over them the client's own */

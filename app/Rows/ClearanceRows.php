@@ -17,13 +17,17 @@ final class ClearanceRows
 {
     public static function state(Client $client, Situation $situation): ClearanceState
     {
-        $given = $client->clearances->map(static fn (Clearance $c): ClearanceGiven => new ClearanceGiven(
-            Day::of($c->given_on), $c->until === null ? null : Day::of($c->until),
-        ));
-
         return new ClearanceState(
-            $situation->envelope, $situation->facts(), app(RuleBook::class), array_values($given->all()),
+            $situation->envelope, $situation->facts(), app(RuleBook::class), self::given($client),
         );
+    }
+
+    /** @return list<ClearanceGiven> newest first */
+    public static function given(Client $client): array
+    {
+        return array_values($client->clearances->map(static fn (Clearance $c): ClearanceGiven => new ClearanceGiven(
+            Day::of($c->given_on), $c->until === null ? null : Day::of($c->until),
+        ))->all());
     }
 
     /** In words what is missing; null when nothing is. */

@@ -109,7 +109,8 @@ it('lets nobody be caught: the Tab key leads through every page', function (): v
                 60,
                 (int) $chrome->ask(
                     '[...document.querySelectorAll("a[href], button, input, select, textarea, summary")].filter((e) '
-                        .'=> ! e.disabled && e.offsetParent !== null && e.type !== "radio" && e.tabIndex >= 0).length',
+                        .'=> ! e.disabled && e.offsetParent !== null && e.checkVisibility() && e.type !== "radio" '
+                        .'&& e.tabIndex >= 0).length',
                 ),
             );
             $chrome->type(...array_fill(0, $wanted, WebDriverKeys::TAB));

@@ -79,7 +79,8 @@ it('says whether clearance is missing, and why', function (
     'from before the birth' => [
         [],
         ['given_on' => '2026-10-01'],
-        'Clearance is required and the one on record, of 1 October 2026, is older than what it has to clear (since 20 '
+        'Clearance is required for load and the one on record, of 1 October 2026, is older than what it has to clear '
+            .'(since 20 '
             .'October 2026): enter who gave it and when, on Screen.',
         ['birth_date' => '1994-01-01', 'birth_given_on' => '2026-10-20', 'birth_kind' => 'vaginal'],
     ],

@@ -26,7 +26,7 @@ function gateForm(array $with = []): array
     ];
 }
 
-it('asks first for what the limits watch, and waits without it', function (): void {
+it('asks first for what the limits watch, and goes lighter without it', function (): void {
     $numbers = Scene::props($this->get("/clients/{$this->client->id}/gate"))['numbers'];
     // What the limits ask for stands first, in the field's own words.
     expect(array_column(array_filter($numbers, static fn (array $n): bool => $n['asked']), 'label'))
@@ -34,7 +34,8 @@ it('asks first for what the limits watch, and waits without it', function (): vo
         ->and(array_column(array_slice($numbers, 0, 2), 'asked'))->toBe([true, true]);
     $this->post("/clients/{$this->client->id}/gate", gateForm())->assertSessionHasNoErrors();
     $check = Scene::props($this->get("/clients/{$this->client->id}/gate"))['checks'][0];
-    expect($check['verdict'])->toBe('wait')->and($check['actions'])->toBe(['Enter blood pressure.']);
+    expect($check['verdict'])->toBe('lighter')
+        ->and($check['actions'])->toBe(['Enter blood pressure. Until then lighter.']);
 });
 
 it('waits on a high first reading, and decides on the second look', function (): void {
@@ -169,7 +170,7 @@ it('takes a birth, medicines and usual values, and refuses the implausible', fun
     )->assertSessionHasNoErrors();
     $fields = array_column(Scene::props($this->get("/clients/{$this->client->id}/limits"))['fields'], 'value', 'field');
     expect($fields['lift_max_g'])->toBe(Made::shown('6 kg'))
-        ->and($fields['clearance'])->toBe('clearance required before a plan is issued')
+        ->and($fields['clearance'])->toBe('clearance required before anything is loaded')
         ->and($fields['heart_rate_valid'])->toBe('no');
     $this->put(
         "/clients/{$this->client->id}/screen", Scene::form(['usual' => ['sbp' => '12']]),

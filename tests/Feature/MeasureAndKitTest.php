@@ -104,7 +104,7 @@ it('does not compare a hold that a limit stopped', function (): void {
 it('asks on Today for a re-test after a fall, and after a date of the limits', function (): void {
     $plan = $this->scene->issued(['given_name' => 'Cy']);
     $this->travel(3)->days();
-    $this->scene->goodSession($plan, now()->format('Y-m-d'), ['stop_sign' => 'a fall with injury']);
+    $this->scene->goodSession($plan, now()->format('Y-m-d'), ['stop_sign' => 'fall_with_injury']);
     $due = now()->addDays(280 - 110)->format('Y-m-d');
     $pregnant = $this->scene->issued(['given_name' => 'Di', 'birth_date' => '1994-01-01', 'due_date' => $due]);
     $this->travel(4)->days();

@@ -17,10 +17,12 @@ beforeEach(function (): void {
 dataset('choices of the intake', static function (): iterable {
     $rows = ['birth_symptoms' => 'birth_symptoms.0', 'medicines' => 'medicines.0', 'insensate' => 'insensate.0'];
     foreach (Options::screen() as $list => $options) {
-        foreach ($list === 'usual' ? [] : $options as [$code]) {
+        foreach (in_array($list, ['usual', 'asks'], true) ? [] : $options as [$code]) {
             foreach (match ($list) {
                 'grip' => ['grip_left', 'grip_right'],
                 'side' => ['conditions.0.side'],
+                'limb' => ['abilities.arm_left', 'abilities.leg_right'],
+                'trunk', 'cognition', 'brakes' => ["abilities.$list"],
                 default => [$rows[$list] ?? $list],
             } as $field) {
                 yield "$field: $code" => [$field, $code];
@@ -53,7 +55,13 @@ it('gives every word on offer a label without a code in it', function (): void {
         array_map(static fn (Seen $s): string => $s->label(), Seen::cases()),
     );
     foreach ([...Options::screen(), ...Options::kit()] as $list => $options) {
-        $labels = [...$labels, ...($list === 'usual' ? array_column($options, 'label') : array_column($options, 1))];
+        $labels = [
+            ...$labels, ...match ($list) {
+                'usual' => array_column($options, 'label'),
+                'asks' => [],
+                default => array_column($options, 1),
+            },
+        ];
     }
     foreach ($labels as $label) {
         expect($label)->toMatch('/^[^_|]+$/');

@@ -65,16 +65,17 @@ it('drafts, and shows every number with its reasons, channel and stair', functio
 });
 
 it('swaps a rung within what is open and refuses one under water, with the reason', function (): void {
-    $plan = $this->scene->drafted(['conditions' => [['code' => 'hypertension_controlled', 'details' => []]]]);
-    $item = itemOf($plan, 'wall_counter_push');
+    $conditions = [['code' => 'stroke_hemiparesis', 'side' => 'left', 'details' => []]];
+    $plan = $this->scene->drafted(['conditions' => $conditions, 'home' => 'alone']);
+    $item = itemOf($plan, 'heel_raise');
     $this->put(
-        "/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'wall', 'revision' => 1],
+        "/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'seated', 'revision' => 1],
     )->assertSessionHasNoErrors();
-    expect($item->refresh()->rung)->toBe('wall');
+    expect($item->refresh()->rung)->toBe('seated');
     $this->put(
-        "/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'sofa', 'revision' => 2],
+        "/clients/{$plan->client_id}/plan/items/{$item->id}/rung", ['rung' => 'fingertips', 'revision' => 2],
     )->assertSessionHasErrors('rung');
-    expect(session('errors')->first('rung'))->toContain('breath')->and($item->refresh()->rung)->toBe('wall');
+    expect(session('errors')->first('rung'))->toContain('One hand')->and($item->refresh()->rung)->toBe('seated');
 });
 
 it('keeps a typed dose only inside the envelope and the kit', function (

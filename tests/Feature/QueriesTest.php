@@ -23,8 +23,8 @@ it('asks as little for every stage of a client', function (): void {
     $scene->goodSession($plan, now()->subDays(2)->format('Y-m-d'));
     $this->actingAs($scene->user);
     foreach ([
-        'screen' => 13, 'measure' => 13, 'limits' => 13, 'kit' => 14, 'plan' => 14, 'sheet' => 14, 'gate' => 14,
-        'log' => 16, 'review' => 20,
+        'screen' => 14, 'measure' => 14, 'limits' => 14, 'kit' => 15, 'plan' => 15, 'sheet' => 15, 'gate' => 15,
+        'log' => 17, 'review' => 21,
     ] as $stage => $most) {
         expect(
             queriesOf(fn () => $this->get("/clients/{$plan->client_id}/$stage")->assertOk()),

@@ -11,6 +11,7 @@ use App\Models\Client;
 use App\Models\LogSource;
 use App\Models\Plan;
 use App\Models\SessionLog;
+use BuoyantStep\Core\Situation\Situation;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Response;
@@ -21,7 +22,9 @@ final class LogController extends StageController
     {
         $correct = (int) $this->word($request, 'correct');
 
-        return $this->stage('clinic/Log', $client, static function () use ($client, $resource, $correct): array {
+        return $this->stage('clinic/Log', $client, static function (
+            Situation $situation,
+        ) use ($client, $resource, $correct): array {
             $logs = $client->logs()->with(['items', 'earlier'])->limit(12)->get();
             $correcting = $correct === 0
                 ? null
@@ -31,7 +34,10 @@ final class LogController extends StageController
                 ? $client->plans->firstWhere('status', Plan::ISSUED)
                 : Plan::query()->find($correcting->plan_id);
 
-            return $resource->of($plan?->load('items'), $logs, $correcting, $client->clinic->timezone);
+            return $resource->of(
+                $plan?->load('items'), $logs, $correcting, $client->clinic->timezone,
+                $situation->envelope->redFlags(),
+            );
         });
     }
 

@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Client;
 
 use BuoyantStep\Core\Vocabulary\Labelled;
 
+/** Down and up again: to the floor, or into bed. */
 enum FloorTransfer: string implements Labelled
 {
     case None = 'none';

@@ -21,10 +21,13 @@ final readonly class FunctionStatus
         public ?FloorTransfer $floorTransfer = null,
         public ?Home $home = null,
         public ?bool $setsUpAlone = null,
-        public ?string $trunk = null,
-        public ?string $cognition = null,
+        public ?Trunk $trunk = null,
+        public ?Cognition $cognition = null,
         public array $aidsLeft = [],
         public array $aidsRight = [],
+        public Limbs $limbs = new Limbs,
+        public ?FloorTransfer $bedTransfer = null,
+        public ?Wheelchair $wheelchair = null,
     ) {
     }
 
@@ -43,10 +46,13 @@ final readonly class FunctionStatus
             $bag->optEnum('floor_transfer', FloorTransfer::class),
             $bag->optEnum('home', Home::class),
             $bag->has('sets_up_alone') ? $bag->bool('sets_up_alone') : null,
-            $bag->optString('trunk'),
-            $bag->optString('cognition'),
+            $bag->optEnum('trunk', Trunk::class),
+            $bag->optEnum('cognition', Cognition::class),
             $aids?->enums('left', GripAid::class) ?? [],
             $aids?->enums('right', GripAid::class) ?? [],
+            Limbs::read($bag->optBag('limbs')),
+            $bag->optEnum('bed_transfer', FloorTransfer::class),
+            $bag->has('wheelchair') ? Wheelchair::read($bag->bag('wheelchair')) : null,
         );
     }
 
@@ -74,7 +80,7 @@ final readonly class FunctionStatus
 
         return new self(
             $left, $right, $this->standing, $this->floorTransfer, $this->home, $this->setsUpAlone, $this->trunk,
-            $this->cognition, $this->aidsLeft, $this->aidsRight,
+            $this->cognition, $this->aidsLeft, $this->aidsRight, $this->limbs, $this->bedTransfer, $this->wheelchair,
         );
     }
 
@@ -114,6 +120,16 @@ final readonly class FunctionStatus
     public function isAlone(): bool
     {
         return $this->home === null || $this->home === Home::Alone;
+    }
+
+    /** Into bed and out of it; who was not asked can. */
+    public function canLieDown(): bool
+    {
+        return match ($this->bedTransfer) {
+            FloorTransfer::None => false,
+            FloorTransfer::Helped => ! $this->isAlone(),
+            default => true,
+        };
     }
 
     public function canRiseFromFloor(): bool

@@ -26,6 +26,7 @@ final readonly class Profile
      * @param  array<string, string>  $schools
      * @param  list<string>  $medicines  groups, such as "beta blocker"
      * @param  list<string>  $insensateSites
+     * @param  list<OwnLimit>  $ownLimits  set for this client alone
      */
     public function __construct(
         public Day $birthDate,
@@ -42,6 +43,7 @@ final readonly class Profile
         public array $medicines = [],
         public array $insensateSites = [],
         public Usual $usual = new Usual,
+        public array $ownLimits = [],
     ) {
     }
 
@@ -68,6 +70,7 @@ final readonly class Profile
             $bag->strings('medicines'),
             $bag->strings('insensate'),
             Usual::read($bag->optBag('usual')),
+            array_map(OwnLimit::read(...), $bag->bags('own_limits')),
         );
     }
 
@@ -149,12 +152,18 @@ final readonly class Profile
     public function takes(string $medicine): bool
     {
         foreach ($this->medicines as $taken) {
-            if (str_contains(mb_strtolower(str_replace(['_', '-'], ' ', $taken)), $medicine)) {
+            if (self::isMedicine($taken, $medicine)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Does what was written down name that medicine or group? */
+    public static function isMedicine(string $taken, string $medicine): bool
+    {
+        return str_contains(mb_strtolower(str_replace(['_', '-'], ' ', $taken)), $medicine);
     }
 
     public function condition(string $code): ?Condition

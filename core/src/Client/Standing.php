@@ -20,4 +20,10 @@ enum Standing: string implements Labelled
             self::Free => 'free',
         };
     }
+
+    /** @return list<FunctionPart> what is asked of somebody who stands no better than this */
+    public function asks(): array
+    {
+        return $this === self::Free ? [] : [FunctionPart::Limbs, FunctionPart::Trunk, FunctionPart::Bed];
+    }
 }

@@ -28,6 +28,7 @@ final readonly class DoseLimits
      * @param  Goal|null  $goal  null counts every hold as an effortful one
      * @param  int|null  $maxG  the estimated 1RM in use, grams; null when none is usable
      * @param  int|null  $capG  a further cap on the load, grams, whatever the limits say
+     * @param  list<Scope>  $through  other parts of the body that the load goes through: the arms that hold it
      */
     public function __construct(
         public Envelope $envelope,
@@ -35,17 +36,21 @@ final readonly class DoseLimits
         public ?Goal $goal = null,
         public ?int $maxG = null,
         private ?int $capG = null,
+        private array $through = [],
     ) {
     }
 
     public static function of(RungHere $here, ?Goal $goal = null): self
     {
-        return new self($here->situation->envelope, $here->scope(), $goal, $here->oneRepMax()?->grams);
+        return new self(
+            $here->envelope(), $here->scope(), $goal, $here->oneRepMax()?->grams,
+            through: $here->rung->demands->strain->loaded($here->workingSide()),
+        );
     }
 
     public function withMax(?int $maxG): self
     {
-        return new self($this->envelope, $this->scope, $this->goal, $maxG, $this->capG);
+        return new self($this->envelope, $this->scope, $this->goal, $maxG, $this->capG, $this->through);
     }
 
     public function tightest(Field $field): ?Limit
@@ -67,24 +72,44 @@ final readonly class DoseLimits
     /** A limit caps the share of the 1RM and nothing was measured: the load may not rise until an easy set is. */
     public function isBlind(): bool
     {
-        return $this->maxG === null && $this->envelope->loadPctMax($this->scope) < 100;
+        return $this->maxG === null && $this->loadPct()?->value !== null && $this->loadPct()->value < 100;
     }
 
     /** The heaviest load allowed, and the limit that says so. A lift limit is a total: halved for each hand. */
     public function cap(Per $per = Per::Total): LoadCap
     {
         $cap = new LoadCap($this->capG, null);
-        $percent = $this->tightest(Field::LoadPctMax);
-        $share = $this->envelope->loadPctMax($this->scope);
+        $percent = $this->loadPct();
+        $share = is_int($percent?->value) ? $percent->value : 100;
         if ($share < 100 && $this->maxG !== null) {
             $cap = $cap->or(new LoadCap(intdiv($this->maxG * $share, 100), $percent));
         }
-        $lift = $this->number(Field::LiftMaxG);
-        if ($lift !== null) {
-            $cap = $cap->or(new LoadCap(intdiv($lift, $per->count()), $this->tightest(Field::LiftMaxG)));
+        $lift = $this->lift();
+        if (is_int($lift?->value)) {
+            $cap = $cap->or(new LoadCap(intdiv($lift->value, $per->count()), $lift));
         }
 
         return $cap;
+    }
+
+    /** The tightest share of the 1RM: of what is trained, as the 1RM is its own; null where nothing caps it. */
+    public function loadPct(): ?Limit
+    {
+        return $this->tightest(Field::LoadPctMax);
+    }
+
+    /** The tightest lift limit of all that the load goes through: what the arms hold is bound by theirs as well. */
+    private function lift(): ?Limit
+    {
+        $tightest = null;
+        foreach ([$this->scope, ...$this->through] as $part) {
+            $limit = $this->envelope->tightest(Field::LiftMaxG, $part);
+            if (is_int($limit?->value) && ($tightest === null || $limit->value < $tightest->value)) {
+                $tightest = $limit;
+            }
+        }
+
+        return $tightest;
     }
 
     /** One limit asks for more reps than another allows: no dose fits both; null when they agree. */

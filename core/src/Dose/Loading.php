@@ -6,7 +6,6 @@ namespace BuoyantStep\Core\Dose;
 
 use BuoyantStep\Core\Kit\Ladder;
 use BuoyantStep\Core\Kit\Makeable;
-use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Measures\Confidence;
 use BuoyantStep\Core\Measures\EffortScale;
 use BuoyantStep\Core\Measures\OneRepMax;
@@ -53,7 +52,7 @@ final readonly class Loading
 
     private function blind(Dose $dose, LoadCap $cap): Dosing
     {
-        $percent = $this->limits->tightest(Field::LoadPctMax);
+        $percent = $this->limits->loadPct();
         $lightest = $this->ladder->lightest();
         if ($percent !== null && $percent->value === 0) {
             $cap = new LoadCap(0, $percent);
@@ -84,7 +83,11 @@ final readonly class Loading
         if ($best === null) {
             return $this->nothingLightEnough($this->ladder->lightest(), $cap, (int) $target);
         }
-        $findings = $this->oneRepMax?->confidence === Confidence::Fair ? ['Fair estimate: watch the first set.'] : [];
+        $findings = match ($this->oneRepMax?->confidence) {
+            Confidence::Fair => ['Fair estimate: watch the first set.'],
+            Confidence::Rough => ['Rough estimate: a trial set first.'],
+            default => [],
+        };
         $this->because->add(self::kitReason($best, $this->ladder->above($best->loadG)));
         $possible = RepsPossible::at($best->loadG, $maxG);
         if ($dose->kind === DoseKind::Reps && RepsPossible::isGuess($possible)) {

@@ -8,7 +8,6 @@ use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Kit\Ladder;
 use BuoyantStep\Core\Limits\Envelope;
-use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Situation\RungHere;
@@ -33,7 +32,7 @@ final readonly class Prescriber
     /** The dose of a rung for this client, here. */
     public static function dosing(RungHere $here, Goal $goal, int $daysAWeek): Dosing
     {
-        return (new self($here->situation->envelope))->prescribe(
+        return (new self($here->envelope()))->prescribe(
             $here->rung, $goal, $daysAWeek, $here->oneRepMax(), $here->ladder(), $here->workingSide(),
         );
     }
@@ -49,6 +48,7 @@ final readonly class Prescriber
         $row = $goal->row();
         $limits = new DoseLimits(
             $this->envelope, new Scope($rung->demands->scope()->region, $side), $goal, $oneRepMax?->grams,
+            through: $rung->demands->strain->loaded($side),
         );
         $because = new Reasons([new Reason('goal', 'goal.'.$goal->value, sprintf(
             'Goal: %s. %d-%d sets, RPE %d-%d.', $goal->label(), $row->sets->lo, $row->sets->hi, $row->effort->lo,
@@ -65,7 +65,7 @@ final readonly class Prescriber
 
             return $loading->of($dose, $row);
         }
-        $band = $rung->work->band !== null && $limits->isBlind() ? $limits->tightest(Field::LoadPctMax) : null;
+        $band = $rung->work->band !== null && $limits->isBlind() ? $limits->loadPct() : null;
 
         return $band === null
             ? new Dosing($dose, null, $because->all())

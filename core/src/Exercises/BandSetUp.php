@@ -97,17 +97,13 @@ final readonly class BandSetUp implements JsonSerializable
         return BandWay::reach($kitBand, $use, $heightMm, $at);
     }
 
-    /**
-     * The pull acts at the hands, near the height of a sitting shoulder; half a wheelchair's weight is on braked
-     * wheels.
-     */
+    /** The pull acts at the hands, near the height of a sitting shoulder. */
     private static function chair(BandUser $user, float $pullN): Reason
     {
         $height = Segment::SHOULDER_HEIGHT * BandWay::SITTING * $user->client->heightMm / 1000;
         $chair = $user->wheels ? self::WHEELCHAIR_KG : self::CHAIR_KG;
-        $braked = $user->wheels ? 0.5 : 1.0;
 
-        return StayPut::of($pullN, $height, $user->client->bodyMassKg + $chair, $user->friction, $braked)
+        return StayPut::of($pullN, $height, $user->client->bodyMassKg + $chair, $user->friction, $user->braked())
             ->says($user->wheels);
     }
 

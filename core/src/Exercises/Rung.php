@@ -11,6 +11,9 @@ use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
 use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\WhichSide;
 
 /** One prescribable thing: a step on a family's stair. */
 final readonly class Rung
@@ -36,6 +39,7 @@ final readonly class Rung
 
     public static function read(Bag $bag): self
     {
+        $work = self::work($bag);
         $needs = [];
         foreach ($bag->bags('needs') as $need) {
             $needs[$need->string('test')] = $need->int('at_least', 0, 1000);
@@ -46,8 +50,10 @@ final readonly class Rung
             name: $bag->string('name'),
             step: $bag->string('step'),
             axes: $bag->enums('axes', Axis::class),
-            demands: Demands::read($bag->bag('demands'), $bag->enums('changes', ChangeKind::class)),
-            work: self::work($bag),
+            demands: self::loaded(
+                Demands::read($bag->bag('demands'), $bag->enums('changes', ChangeKind::class)), $work,
+            ),
+            work: $work,
             setUp: new SetUp(
                 $bag->enums('equipment', Thing::class), $bag->string('set_up'), $bag->int('set_up_seconds', 0, 600),
                 $bag->bool('alone', true),
@@ -59,6 +65,31 @@ final readonly class Rung
             needs: $needs,
             figure: Figure::read($bag->bag('figure')),
         );
+    }
+
+    /** The demands with what the load goes through: the hands that hold it, and what carries them. */
+    private static function loaded(Demands $demands, Work $work): Demands
+    {
+        $side = $work->eachSide ? WhichSide::Working : WhichSide::Both;
+        $carries = match ($demands->movement->position) {
+            Position::Seated => [Region::Trunk],
+            Position::Standing, Position::Kneeling => [Region::Trunk, Region::Lower],
+            default => [],
+        };
+
+        return match (true) {
+            $work->holding === Holding::OneHand => $demands->loading([Region::Upper, ...$carries], $side),
+            $work->holding === Holding::EachHand, $work->holding === Holding::BothHands => $demands->loading(
+                [Region::Upper, ...$carries], WhichSide::Both,
+            ),
+            $work->holding === Holding::Worn => $demands->loading([Region::Trunk, ...$carries], WhichSide::Both),
+            $work->holding === Holding::Lap => $demands->loading([Region::Lower], WhichSide::Both),
+            $work->holding === Holding::Cuff => $demands->loading([$demands->scope()->region], $side),
+            $work->band !== null => $demands->loading(
+                $work->band->placement === 'hand' ? [Region::Upper, ...$carries] : [Region::Lower], $side,
+            ),
+            default => $demands,
+        };
     }
 
     private static function work(Bag $bag): Work

@@ -10,15 +10,19 @@ use BuoyantStep\Core\Vocabulary\BreathTemptation;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
 use BuoyantStep\Core\Vocabulary\GripClass;
+use BuoyantStep\Core\Vocabulary\HandWeight;
 use BuoyantStep\Core\Vocabulary\Material;
 use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Part;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\SpineLoad;
 use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Surface;
 use BuoyantStep\Core\Vocabulary\Vision;
+use BuoyantStep\Core\Vocabulary\WhichSide;
 
 /** What an exercise asks of the body and the place. */
 final readonly class Demands
@@ -41,12 +45,10 @@ final readonly class Demands
      */
     public static function read(Bag $bag, ?array $changes = null): self
     {
+        $weight = $bag->optEnum('hand_weight', HandWeight::class) ?? HandWeight::None;
+
         return new self(
-            new Movement(
-                $bag->enum('position', Position::class),
-                $bag->enums('motions', Motion::class),
-                new Scope($bag->enum('region', Region::class), $bag->optEnum('side', Side::class) ?? Side::Both),
-            ),
+            self::movement($bag, $weight),
             new Footing(
                 most: $bag->optEnum('support', Support::class) ?? Support::Free,
                 usual: $bag->optEnum('usual_support', Support::class) ?? Support::Free,
@@ -54,13 +56,17 @@ final readonly class Demands
                 vision: $bag->optEnum('vision', Vision::class) ?? Vision::EyesOpen,
                 balance: $bag->optInt('balance', 0, 4) ?? 0,
             ),
-            new Hands($bag->optEnum('grip', GripClass::class) ?? GripClass::None, $bag->bool('body_on_hands')),
+            new Hands(
+                $bag->optEnum('grip', GripClass::class) ?? GripClass::None, $weight, $bag->bool('trains_grip'),
+            ),
             new Strain(
                 impact: $bag->optInt('impact', 0, 3) ?? 0,
                 breath: $bag->optEnum('breath', BreathTemptation::class) ?? BreathTemptation::Low,
                 holdS: $bag->optInt('hold_s', 1, 600),
                 loadPct: $bag->optNumber('load_pct', 0, 100),
                 effort: $bag->optNumber('effort', 0, 10),
+                spine: $bag->optEnum('spine_load', SpineLoad::class) ?? SpineLoad::Low,
+                presses: $bag->enums('self_load', Region::class),
             ),
             new Setting(
                 floorTransfer: $bag->bool('floor_transfer'),
@@ -70,6 +76,59 @@ final readonly class Demands
             ),
             $changes,
         );
+    }
+
+    /** @throws InvalidInput naming the field */
+    private static function movement(Bag $bag, HandWeight $weight): Movement
+    {
+        $motions = $bag->enums('motions', Motion::class);
+        if ($weight !== HandWeight::None && ! in_array(Motion::WeightOnHand, $motions, true)) {
+            $motions[] = Motion::WeightOnHand;
+        }
+        $side = $bag->optEnum('side', Side::class);
+        $sides = self::sides($bag->optBag('motion_sides'), Motion::class);
+        // Who names the side of an exercise says where it happens, too.
+        foreach ($side === null ? [] : $motions as $motion) {
+            $sides[$motion->value] ??= WhichSide::Working;
+        }
+
+        return new Movement(
+            $bag->enum('position', Position::class),
+            $motions,
+            new Scope($bag->enum('region', Region::class), $side ?? Side::Both),
+            $bag->enums('also', Position::class),
+            $sides,
+            self::sides($bag->optBag('parts'), Part::class),
+        );
+    }
+
+    /**
+     * @param  class-string<Motion>|class-string<Part>  $of
+     * @return array<string, WhichSide>
+     *
+     * @throws InvalidInput naming the field
+     */
+    private static function sides(?Bag $bag, string $of): array
+    {
+        $sides = [];
+        foreach ($of::cases() as $case) {
+            $which = $bag?->optEnum($case->value, WhichSide::class);
+            if ($which !== null) {
+                $sides[$case->value] = $which;
+            }
+        }
+
+        return $sides;
+    }
+
+    /**
+     * The same with a load from outside, and what it goes through.
+     *
+     * @param  list<Region>  $parts  the one that takes it first in front
+     */
+    public function loading(array $parts, WhichSide $side): self
+    {
+        return $this->with(strain: $this->strain->loading($parts, $side));
     }
 
     /** The same where the hands are known to carry no more than they may. */
@@ -97,7 +156,6 @@ final readonly class Demands
         $kind = $change->kind;
         $eased = $this->with(
             movement: $this->movement->without(static fn (Motion $m): bool => $m->easedBy() === $kind),
-            setting: $this->setting->without(static fn (Material $m): bool => $m->easedBy() === $kind),
         );
 
         return match ($kind) {
@@ -111,6 +169,9 @@ final readonly class Demands
             ChangeKind::HoldOn => $eased->with(
                 footing: $this->footing->holdingOn($change->support ?? Support::Fingertip),
             ),
+            ChangeKind::Pad => $eased->with(setting: $this->setting->padded()),
+            ChangeKind::TrunkBelt => $eased->with(movement: $eased->movement->sparing(Part::Sitting)),
+            ChangeKind::CountAloud => $eased->with(strain: $this->strain->countedAloud()),
             ChangeKind::GripAid => $eased->with(hands: $this->hands->aided()),
             ChangeKind::Lighten => $eased->with(strain: $this->strain->lightenedTo($change->amount)),
             ChangeKind::ShorterHold => $eased->with(strain: $this->strain->holdingFor($change->amount)),

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Fit;
 
 use BuoyantStep\Core\Client\FunctionStatus;
+use BuoyantStep\Core\Client\Grip;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Vocabulary\Binds;
 use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\BreathTemptation;
 use BuoyantStep\Core\Vocabulary\Change;
@@ -17,7 +19,10 @@ use BuoyantStep\Core\Vocabulary\GripClass;
 use BuoyantStep\Core\Vocabulary\Material;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\SpineLoad;
 use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Surface;
@@ -29,6 +34,9 @@ final readonly class Judge
     /** Standing rungs from this balance challenge upwards need the support that the envelope asks for. */
     private const SUPPORT_FROM_BALANCE = 2;
 
+    /** A change may ask for a further one; more rounds than this and nothing will settle it. */
+    private const ROUNDS = 4;
+
     /** Light enough that nobody holds the breath, percent of the 1RM. House convention. */
     private const BREATHES_AT_PCT = 60;
 
@@ -36,13 +44,44 @@ final readonly class Judge
     {
     }
 
+    /**
+     * Does it fit, and after which changes? What is changed is judged again, because a change must not break another
+     * limit, and may ask for a further one.
+     */
     public function verdict(Demands $demands): Verdict
     {
+        $changes = $because = [];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $found = $this->once($demands);
+            foreach ($found->because as $reason) {
+                $because[$reason->rule.$reason->says] ??= $reason;
+            }
+            if ($found->verdict !== Verdict::CHANGES) {
+                $fits = $found->verdict === Verdict::FITS;
+
+                return match (true) {
+                    ! $fits => new Verdict(Verdict::OUT, [], array_values($because)),
+                    $changes === [] => $found,
+                    default => new Verdict(Verdict::CHANGES, $changes, array_values($because)),
+                };
+            }
+            $changes = Verdict::furthest([...$changes, ...$found->changes]);
+            foreach ($found->changes as $change) {
+                $demands = $demands->after($change);
+            }
+        }
+
+        return new Verdict(Verdict::OUT, [], array_values($because));
+    }
+
+    private function once(Demands $demands): Verdict
+    {
         $objections = new Objections;
-        $this->position($demands, $objections);
+        $this->positions($demands, $objections);
         $this->motions($demands, $objections);
+        $this->parts($demands, $objections);
         $this->amounts($demands, $objections);
-        $this->lift($demands, $objections);
+        $this->loads($demands, $objections);
         $this->breath($demands, $objections);
         $this->support($demands, $objections);
         $this->surroundings($demands, $objections);
@@ -52,25 +91,27 @@ final readonly class Judge
         return $objections->verdict();
     }
 
-    private function position(Demands $demands, Objections $objections): void
+    private function positions(Demands $demands, Objections $objections): void
     {
         $withheld = $this->envelope->tightest(Field::Clearance);
         if ($withheld?->value === Clearance::Withheld) {
             $objections->add($withheld);
         }
-        $position = $demands->movement->position;
-        $limit = $this->envelope->avoids($position->lyingFor($demands->scope()->side), $demands->scope());
-        if ($limit !== null) {
-            $objections->add($limit, self::firstPossible($demands, ...$position->easedBy()));
+        $side = $demands->scope()->side;
+        foreach ($demands->movement->positions() as $position) {
+            $limit = $this->envelope->avoids($position, new Scope($position->part(), $side));
+            if ($limit !== null) {
+                $objections->add($limit, self::firstPossible($demands, ...$position->easedBy()));
+            }
         }
         $floor = $demands->setting->floorTransfer
-            ? $this->envelope->avoids(Position::Floor, $demands->scope())
+            ? $this->envelope->avoids(Position::Floor, new Scope(Region::Whole))
             : null;
         if ($floor !== null) {
             $objections->add($floor);
         }
         $overhead = $demands->movement->has(Motion::ShoulderPast90)
-            ? $this->envelope->avoids(Position::ArmsOverhead, $demands->scope())
+            ? $this->envelope->avoids(Position::ArmsOverhead, $demands->movement->placeOf(Motion::ShoulderPast90))
             : null;
         if ($overhead !== null) {
             $objections->add($overhead, self::firstPossible($demands, ChangeKind::ShortenRange));
@@ -80,16 +121,27 @@ final readonly class Judge
     private function motions(Demands $demands, Objections $objections): void
     {
         foreach ($demands->movement->motions as $motion) {
-            $limit = $this->envelope->avoids($motion, $demands->scope());
+            $limit = $this->envelope->avoids($motion, $demands->movement->placeOf($motion));
             if ($limit !== null) {
                 $easing = $motion->easedBy();
+                $may = $easing !== null && ($easing !== ChangeKind::GripAid || $this->maybeStrapped($demands));
+                $objections->add($limit, $may ? self::firstPossible($demands, $easing) : null);
+            }
+        }
+    }
+
+    private function parts(Demands $demands, Objections $objections): void
+    {
+        foreach ($demands->movement->needs() as [$part, $where]) {
+            $limit = $this->envelope->avoids($part, $where);
+            if ($limit !== null) {
+                $easing = $part->easedBy();
                 $objections->add($limit, $easing === null ? null : self::firstPossible($demands, $easing));
             }
         }
-        $unsupported = $this->envelope->avoids(Motion::SingleLegLoadUnsupported);
-        $free = $demands->footing->usual === Support::Free;
-        if ($unsupported !== null && $free && $demands->movement->has(Motion::SingleLegLoad)) {
-            $objections->add($unsupported, $this->holdOn($demands, Support::Fingertip));
+        $spine = $this->envelope->tightest(Field::SpineLoadMax, $demands->scope());
+        if ($spine?->value instanceof SpineLoad && ! $demands->strain->spine->atLeast($spine->value)) {
+            $objections->add($spine);
         }
     }
 
@@ -119,12 +171,20 @@ final readonly class Judge
         }
     }
 
-    private function lift(Demands $demands, Objections $objections): void
+    private function loads(Demands $demands, Objections $objections): void
     {
         $lift = $this->envelope->tightest(Field::LiftMaxG, $demands->scope());
-        if ($lift !== null && $demands->hands->carryBody) {
+        if ($lift !== null && $demands->hands->carryBody()) {
             $says = 'The hands would carry part of the body. '.$lift->says;
             $objections->add(new Reason('limit', $lift->rule, $says, $lift->source));
+        }
+        foreach ($demands->strain->strained($demands->scope()->side) as $part) {
+            foreach ([Field::LiftMaxG, Field::LoadPctMax] as $field) {
+                $none = $this->envelope->tightest($field, $part);
+                if ($none?->value === 0) {
+                    $objections->add($none);
+                }
+            }
         }
     }
 
@@ -132,19 +192,58 @@ final readonly class Judge
     {
         $breath = $this->envelope->tightest(Field::Breath, $demands->scope());
         if ($breath?->value === Breath::NoHolding && $demands->strain->breath === BreathTemptation::High) {
-            $objections->add($breath, self::ifPossible($demands, Change::lightenTo(self::BREATHES_AT_PCT)));
+            $lighter = $demands->strain->isLoaded()
+                ? self::ifPossible($demands, Change::lightenTo(self::BREATHES_AT_PCT))
+                : null;
+            $objections->add($breath, $lighter ?? self::firstPossible($demands, ChangeKind::CountAloud));
         }
     }
 
     private function support(Demands $demands, Objections $objections): void
     {
-        $limit = $this->envelope->tightest(Field::SupportMin, $demands->scope());
-        $needed = $limit?->value;
-        if (! $needed instanceof Support || ! $demands->isStanding()
-            || $demands->footing->balance < self::SUPPORT_FROM_BALANCE || $demands->footing->usual->atLeast($needed)) {
+        if (! $demands->isStanding()) {
             return;
         }
-        $objections->add($limit, $this->holdOn($demands, $needed));
+        $tightest = null;
+        $needed = Support::Free;
+        foreach ($this->envelope->binding(Field::SupportMin, $demands->scope()) as $limit) {
+            if (
+                $limit->value instanceof Support && ! $needed->atLeast($limit->value)
+                && self::isBound($demands, $limit->binds ?? Binds::Balance)
+            ) {
+                [$needed, $tightest] = [$limit->value, $limit];
+            }
+        }
+        $given = $demands->footing->usual;
+        $steadying = $this->steadying();
+        if ($tightest !== null && ! ($given->atLeast($steadying) ? $steadying : $given)->atLeast($needed)) {
+            $byHand = $needed === Support::Seated || $steadying->atLeast($needed);
+            $objections->add($tightest, $byHand ? $this->holdOn($demands, $needed) : null);
+        }
+    }
+
+    private static function isBound(Demands $demands, Binds $binds): bool
+    {
+        return match ($binds) {
+            Binds::Standing => true,
+            Binds::Balance => $demands->footing->balance >= self::SUPPORT_FROM_BALANCE,
+            Binds::SingleLeg => $demands->movement->has(Motion::SingleLegLoad),
+        };
+    }
+
+    /** The most that the client's own hands can give: a hand steadies only with a fair grip or better. */
+    private function steadying(): Support
+    {
+        $fair = array_filter(
+            [Side::Left, Side::Right],
+            fn (Side $side): bool => $this->function->grip($side)->rank() >= Grip::Fair->rank(),
+        );
+
+        return match (count($fair)) {
+            0 => Support::Fingertip,
+            1 => Support::OneHand,
+            default => Support::TwoHands,
+        };
     }
 
     private function surroundings(Demands $demands, Objections $objections): void
@@ -168,11 +267,27 @@ final readonly class Judge
 
     private function supervision(Demands $demands, Objections $objections): void
     {
-        $asked = $this->envelope->supervision($demands->scope());
-        $someone = $asked === Supervision::SomeoneHome || $demands->setting->spotter;
-        if ($asked === Supervision::ClinicianPresent || ($someone && $this->function->isAlone())) {
+        $alone = $this->function->isAlone();
+        if ($demands->setting->spotter && $alone) {
             $says = 'This needs someone there, and the client is alone.';
             $objections->add(new Reason('limit', 'supervision', $says, 'House convention, cautious'));
+        }
+        foreach ($this->envelope->binding(Field::SupervisionMin, $demands->scope()) as $limit) {
+            $someone = $limit->value === Supervision::SomeoneHome && $alone;
+            if ($limit->value !== Supervision::ClinicianPresent && ! $someone) {
+                continue;
+            }
+            if ($limit->binds === null) {
+                $objections->add($limit);
+            } elseif (
+                $demands->isStanding() && self::isBound($demands, $limit->binds)
+                && $demands->footing->usual === Support::Free
+            ) {
+                // Balance is still trained alone, with a hand on something fixed (Sherrington 2017; Campbell 1997).
+                $hand = $demands->footing->most->atLeast(Support::OneHand)
+                    && $this->steadying()->atLeast(Support::OneHand);
+                $objections->add($limit, $hand ? self::ifPossible($demands, Change::holdOn(Support::OneHand)) : null);
+            }
         }
     }
 
@@ -181,7 +296,8 @@ final readonly class Judge
         $grip = $demands->hands->grip;
         $side = $demands->scope()->side;
         $hand = $this->function->grip($side);
-        if ($grip === GripClass::None || $hand->allows($grip) || $this->isAided($demands)) {
+        $isTrained = $demands->hands->trainsGrip && $hand !== Grip::None && ! $demands->strain->isLoaded();
+        if ($grip === GripClass::None || $hand->allows($grip) || $isTrained || $this->isAided($demands)) {
             return;
         }
         $says = sprintf(
@@ -191,20 +307,28 @@ final readonly class Judge
         );
         $objections->add(
             new Reason('limit', 'function', $says, 'House convention, cautious'),
-            self::firstPossible($demands, ChangeKind::GripAid),
+            $this->maybeStrapped($demands) ? self::firstPossible($demands, ChangeKind::GripAid) : null,
         );
     }
 
-    /** An aid counts unless it would strap skin that cannot feel it. */
+    /** An aid counts where the body does not hang on it, and where a strap may lie. */
     private function isAided(Demands $demands): bool
     {
         foreach ($this->function->aids($demands->scope()->side) as $aid) {
             if ($aid->covers($demands->hands->grip)) {
-                return $this->envelope->avoids(Material::TightStrap, $demands->scope()) === null;
+                return ! $demands->hands->carryBody() && $this->maybeStrapped($demands);
             }
         }
 
         return false;
+    }
+
+    /** May the hand that works be strapped? Not on skin that cannot feel, not on a fistula arm. */
+    private function maybeStrapped(Demands $demands): bool
+    {
+        $hand = new Scope(Region::Upper, $demands->scope()->side);
+
+        return $this->envelope->avoids(Material::TightStrap, $hand) === null;
     }
 
     /**

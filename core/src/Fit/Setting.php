@@ -18,6 +18,19 @@ final readonly class Setting
     ) {
     }
 
+    /** The same with a pad below every strap and edge. */
+    public function padded(): self
+    {
+        $left = [];
+        foreach ($this->materials as $material) {
+            if ($material !== Material::HardEdge) {
+                $left[] = $material === Material::TightStrap ? Material::PaddedStrap : $material;
+            }
+        }
+
+        return new self($this->floorTransfer, $this->anchor, $this->spotter, $left);
+    }
+
     /** @param  callable(Material): bool  $gone  materials that no longer touch the skin */
     public function without(callable $gone): self
     {

@@ -36,6 +36,14 @@ final readonly class Verdict implements JsonSerializable
         return $this->verdict === self::OUT;
     }
 
+    /** The same with one more thing that has to be done first. */
+    public function and(Change $change, Reason $because): self
+    {
+        return new self(
+            self::CHANGES, self::furthest([...$this->changes, $change]), [...$this->because, $because],
+        );
+    }
+
     /** The first reason in words. */
     public function says(): string
     {

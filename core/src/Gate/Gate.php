@@ -26,9 +26,9 @@ use BuoyantStep\Core\Vocabulary\Sign;
 
 /**
  * The check before a session. Every finding is kept and the most cautious verdict wins; what was not entered is
- * unknown and said so, and a watch asked for before the session that is missing means wait. Nothing here ever gets
- * freer when a reading gets worse. Sources: ACSM Guidelines 11th ed.; ADA (Colberg 2016); ATS/ERS 2013; Mottola 2019;
- * house conventions.
+ * unknown and said so; a session waits for a binding watch that is missing, and is lighter without another. Nothing
+ * here ever gets freer when a reading gets worse. Sources: ACSM Guidelines 11th ed.; ADA (Colberg 2016); ATS/ERS
+ * 2013; Mottola 2019; house conventions.
  */
 final readonly class Gate
 {
@@ -37,25 +37,34 @@ final readonly class Gate
     }
 
     /**
-     * @param  list<Sign>  $signs
+     * @param  list<Sign>|null  $signs  null when nobody asked
      * @param  int|null  $pain  at rest, 0 to 10
      * @param  list<string>  $openStopSigns  red flags on record that nobody has cleared, in words
      */
     public function check(
         Readings $readings,
-        array $signs = [],
+        ?array $signs = [],
         ?int $pain = null,
         array $openStopSigns = [],
     ): GateResult {
-        $at = new Arrival($this->client, $this->on, $this->envelope, $readings, $signs);
+        $at = new Arrival($this->client, $this->on, $this->envelope, $readings, $signs ?? []);
         $findings = [];
         foreach ($this->checks($pain, $openStopSigns) as $check) {
             foreach ($check->findings($at) as $finding) {
                 $findings[] = $finding;
             }
         }
+        if ($signs === null && $this->envelope->addsRedFlags()) {
+            $findings[] = Finding::lighter(
+                'gate.not_asked', 'Red flags were not asked about, and this client has some of their own.',
+                'Ask about them.', 'House convention, cautious',
+            );
+        }
         usort($findings, static fn (Finding $a, Finding $b): int => $b->verdict->rank() <=> $a->verdict->rank());
-        $unknown = [...($pain === null ? ['pain at rest'] : []), ...MissingWatches::unknown($at)];
+        $unknown = [
+            ...($pain === null ? ['pain at rest'] : []), ...($signs === null ? ['signs and symptoms'] : []),
+            ...MissingWatches::unknown($at),
+        ];
 
         return new GateResult($findings[0]->verdict ?? GateVerdict::Go, $findings, $unknown);
     }

@@ -7,7 +7,7 @@ namespace BuoyantStep\Core\Gate;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Watched;
 
-/** What was not entered: a watch asked for before the session means wait; the rest is unknown, and said. */
+/** What was not entered: a session waits for a binding watch and is lighter without another; the rest is said. */
 final class MissingWatches implements Check
 {
     /** What the page asks for, in its order. */
@@ -20,12 +20,14 @@ final class MissingWatches implements Check
     {
         foreach (self::ASKED as $what) {
             $limit = $at->readings->has($what) ? null : $at->envelope->watch($what, Moment::Before);
-            if ($limit !== null) {
-                yield Finding::wait(
-                    'gate.missing', ucfirst($what->asked()).' is not entered, and is asked for before each session.',
-                    'Enter '.$what->asked().'.', null, $limit->source,
-                );
+            if ($limit === null) {
+                continue;
             }
+            $says = ucfirst($what->asked()).' is not entered, and is asked for before each session.';
+            $do = 'Enter '.$what->asked().'.';
+            yield $at->envelope->waitsFor($what, Moment::Before)
+                ? Finding::wait('gate.missing', $says, $do, null, $limit->source)
+                : Finding::lighter('gate.missing', $says, $do.' Until then lighter.', $limit->source);
         }
     }
 

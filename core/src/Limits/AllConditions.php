@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Limits;
 
+use BuoyantStep\Core\Limits\Conditions\AbdominalSurgery;
 use BuoyantStep\Core\Limits\Conditions\Anticoagulant;
+use BuoyantStep\Core\Limits\Conditions\AtrialFibrillation;
 use BuoyantStep\Core\Limits\Conditions\AutonomicNeuropathy;
 use BuoyantStep\Core\Limits\Conditions\BetaBlocker;
 use BuoyantStep\Core\Limits\Conditions\BoneMetastasis;
+use BuoyantStep\Core\Limits\Conditions\BreastSurgery;
 use BuoyantStep\Core\Limits\Conditions\Cancer;
 use BuoyantStep\Core\Limits\Conditions\ChronicKidneyDisease;
 use BuoyantStep\Core\Limits\Conditions\ChronicLungDisease;
@@ -20,6 +23,7 @@ use BuoyantStep\Core\Limits\Conditions\DialysisFistula;
 use BuoyantStep\Core\Limits\Conditions\Dizziness;
 use BuoyantStep\Core\Limits\Conditions\Epilepsy;
 use BuoyantStep\Core\Limits\Conditions\FallsRiskHigh;
+use BuoyantStep\Core\Limits\Conditions\FractureHealing;
 use BuoyantStep\Core\Limits\Conditions\Glaucoma;
 use BuoyantStep\Core\Limits\Conditions\HandFunctionNone;
 use BuoyantStep\Core\Limits\Conditions\HandFunctionWeak;
@@ -43,22 +47,30 @@ use BuoyantStep\Core\Limits\Conditions\OsteoarthritisKnee;
 use BuoyantStep\Core\Limits\Conditions\Osteopenia;
 use BuoyantStep\Core\Limits\Conditions\Osteoporosis;
 use BuoyantStep\Core\Limits\Conditions\Ostomy;
+use BuoyantStep\Core\Limits\Conditions\OtherCondition;
 use BuoyantStep\Core\Limits\Conditions\Parkinsons;
 use BuoyantStep\Core\Limits\Conditions\PelvicOrganProlapse;
+use BuoyantStep\Core\Limits\Conditions\PeripheralArteryDisease;
 use BuoyantStep\Core\Limits\Conditions\PeripheralNeuropathy;
 use BuoyantStep\Core\Limits\Conditions\PlateletsLow;
+use BuoyantStep\Core\Limits\Conditions\PostExertionalFatigue;
 use BuoyantStep\Core\Limits\Conditions\PregnancyContraindication;
 use BuoyantStep\Core\Limits\Conditions\PregnancyDoming;
 use BuoyantStep\Core\Limits\Conditions\PregnancyLightHeaded;
 use BuoyantStep\Core\Limits\Conditions\PregnancyPelvicFloorSymptoms;
 use BuoyantStep\Core\Limits\Conditions\PregnancyPelvicGirdlePain;
+use BuoyantStep\Core\Limits\Conditions\ProstateSurgery;
 use BuoyantStep\Core\Limits\Conditions\RetinopathySevere;
 use BuoyantStep\Core\Limits\Conditions\RheumatoidArthritis;
 use BuoyantStep\Core\Limits\Conditions\RotatorCuffPain;
+use BuoyantStep\Core\Limits\Conditions\ShoulderSurgery;
 use BuoyantStep\Core\Limits\Conditions\SpinalCordInjuryHigh;
 use BuoyantStep\Core\Limits\Conditions\SpinalCordInjuryLow;
+use BuoyantStep\Core\Limits\Conditions\SpinalStenosis;
+use BuoyantStep\Core\Limits\Conditions\SpinalSurgery;
 use BuoyantStep\Core\Limits\Conditions\Sternotomy;
 use BuoyantStep\Core\Limits\Conditions\StrokeHemiparesis;
+use BuoyantStep\Core\Limits\Conditions\UnstableHeart;
 use BuoyantStep\Core\Limits\Conditions\ValveOrAorticDisease;
 use BuoyantStep\Core\Limits\Conditions\WheelchairUser;
 
@@ -81,6 +93,9 @@ final class AllConditions
             new FallsRiskHigh,
             new HypertensionControlled,
             new CoronaryDisease,
+            new UnstableHeart,
+            new AtrialFibrillation,
+            new PeripheralArteryDisease,
             new HeartFailure,
             new DevicePacemakerIcd,
             new ValveOrAorticDisease,
@@ -121,6 +136,7 @@ final class AllConditions
             new OsteoarthritisKnee,
             new RheumatoidArthritis,
             new LowBackPain,
+            new SpinalStenosis,
             new RotatorCuffPain,
             new LimbLoss,
             new HandFunctionNone,
@@ -135,6 +151,12 @@ final class AllConditions
             new HipReplacementPosterior,
             new HipReplacementAnterior,
             new KneeReplacement,
+            new ShoulderSurgery,
+            new SpinalSurgery,
+            new AbdominalSurgery,
+            new BreastSurgery,
+            new ProstateSurgery,
+            new FractureHealing,
             new Cancer,
             new Lymphedema,
             new BoneMetastasis,
@@ -148,6 +170,8 @@ final class AllConditions
             new PregnancyPelvicFloorSymptoms,
             ...PregnancyContraindication::all(),
             new LatexAllergy,
+            new PostExertionalFatigue,
+            new OtherCondition,
         ];
     }
 }

@@ -12,4 +12,9 @@ final readonly class ClearanceGiven
     public function __construct(public Day $on, public ?Day $until = null)
     {
     }
+
+    public function runs(Day $on): bool
+    {
+        return ! $this->on->isAfter($on) && ($this->until === null || ! $this->until->isBefore($on));
+    }
 }

@@ -34,8 +34,7 @@ final readonly class ClearanceState
     {
         $on = $this->facts->on;
         foreach ($this->given as $i => $given) {
-            $runs = ! $given->on->isAfter($on) && ($given->until === null || ! $given->until->isBefore($on));
-            if ($runs && ($this->begins === null || ! $given->on->isBefore($this->begins))) {
+            if ($given->runs($on) && ($this->begins === null || ! $given->on->isBefore($this->begins))) {
                 return $i;
             }
         }
@@ -54,7 +53,9 @@ final readonly class ClearanceState
         }
         $then = $this->asks === Clearance::Advised ? '' : ': enter who gave it and when, on Screen';
 
-        return sprintf('Clearance is %s and %s%s.', $this->asks->value, $this->why(), $then);
+        $asks = $this->asks === Clearance::RequiredForLoad ? 'required for load' : $this->asks->value;
+
+        return sprintf('Clearance is %s and %s%s.', $asks, $this->why(), $then);
     }
 
     /** Does what is missing hold a plan back? */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Limits;
 
 use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Client\FunctionPart;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use JsonSerializable;
 
@@ -21,6 +22,8 @@ final readonly class ConditionAbout implements JsonSerializable
      * @param  array<string, ConditionTrait>  $traitsWith  detail code to what follows from it
      * @param  list<string>  $medicines  groups of medicines that fire the same rules
      * @param  bool  $freeDetails  are the details words of the clinician's own?
+     * @param  list<string>  $words  other names that people search by: abbreviations, lay words
+     * @param  list<FunctionPart>  $asks  what else is asked about the client's function
      */
     public function __construct(
         public string $code,
@@ -34,6 +37,8 @@ final readonly class ConditionAbout implements JsonSerializable
         private array $traitsWith = [],
         public array $medicines = [],
         public bool $freeDetails = false,
+        public array $asks = [],
+        public array $words = [],
     ) {
     }
 
@@ -54,7 +59,8 @@ final readonly class ConditionAbout implements JsonSerializable
     /**
      * @return array{
      *     code: string, label: string, sided: bool, details: list<array{code: string, label: string}>,
-     *     numbers: list<array{name: string, label: string, example: int}>, since_label: string|null, group: string
+     *     numbers: list<array{name: string, label: string, example: int}>, since_label: string|null, group: string,
+     *     free: bool, asks: list<string>, words: list<string>
      * }
      */
     public function jsonSerialize(): array
@@ -72,6 +78,8 @@ final readonly class ConditionAbout implements JsonSerializable
         return [
             'code' => $this->code, 'label' => $this->label, 'sided' => $this->sided, 'details' => $details,
             'numbers' => $numbers, 'since_label' => $this->sinceLabel, 'group' => $this->group->label(),
+            'free' => $this->freeDetails, 'asks' => array_column($this->asks, 'value'),
+            'words' => [...$this->words, ...$this->medicines],
         ];
     }
 }

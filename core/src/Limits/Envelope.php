@@ -10,9 +10,11 @@ use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Material;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Part;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Scale;
 use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Sign;
 use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Watch;
 use BuoyantStep\Core\Vocabulary\Watched;
@@ -152,13 +154,27 @@ final readonly class Envelope
     }
 
     /** The limit that rules a word out for this work; null when none does. */
-    public function avoids(Position|Motion|Material $word, Scope $work = new Scope): ?Limit
+    public function avoids(Position|Motion|Part|Material $word, Scope $work = new Scope): ?Limit
     {
-        return $this->has(match (true) {
-            $word instanceof Position => Field::AvoidPositions,
+        return $word instanceof Position ? $this->avoidsLying($word, $work) : $this->has(match (true) {
             $word instanceof Motion => Field::AvoidMotions,
+            $word instanceof Part => Field::AvoidParts,
             default => Field::AvoidMaterial,
         }, $word, $work);
+    }
+
+    /** On the side means on either one: out with it goes each of them, and it is out where neither is left. */
+    private function avoidsLying(Position $position, Scope $work): ?Limit
+    {
+        $limit = fn (Position $p): ?Limit => $this->has(Field::AvoidPositions, $p, $work);
+        $left = $limit(Position::SideLyingLeft);
+        $right = $limit(Position::SideLyingRight);
+
+        return $limit($position) ?? match ($position) {
+            Position::SideLyingLeft, Position::SideLyingRight => $limit(Position::SideLying),
+            Position::SideLying => $left !== null && $right !== null ? $left : null,
+            default => null,
+        };
     }
 
     /** The limit that asks for a look; null when none does. */
@@ -167,13 +183,76 @@ final readonly class Envelope
         return $this->has(Field::Watches, new Watch($what, $when));
     }
 
+    /** Does a session wait for this look? */
+    public function waitsFor(Watched $what, Moment $when): bool
+    {
+        foreach ($this->watches() as $watch) {
+            if ($watch->what === $what && $watch->when === $when) {
+                return $watch->binding;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Sign> the red flags of this client, their own before those of everybody */
+    public function redFlags(): array
+    {
+        $own = $everybody = [];
+        foreach ($this->binding(Field::StopSigns) as $limit) {
+            if ($limit->value instanceof Sign) {
+                $limit->rule === 'default'
+                    ? $everybody[$limit->value->value] = $limit->value
+                    : $own[$limit->value->value] = $limit->value;
+            }
+        }
+
+        return array_values([...array_diff_key($own, $everybody), ...$everybody]);
+    }
+
+    /**
+     * What the check before a session asks of this client: their red flags, and the signs that ease a session where
+     * something watches for them.
+     *
+     * @return list<Sign>
+     */
+    public function signsToAsk(): array
+    {
+        $more = [Sign::BreathlessAtRest, Sign::RedFlagPain, Sign::Dizziness, Sign::Headache];
+        if ($this->watch(Watched::PelvicFloor, Moment::After) !== null) {
+            array_push($more, Sign::Doming, Sign::PelvicHeaviness, Sign::Leaking);
+        }
+        if ($this->watch(Watched::Glucose, Moment::Before) !== null) {
+            $more[] = Sign::SevereLow;
+        }
+        $flags = $this->redFlags();
+
+        return [...$flags, ...array_values(
+            array_filter($more, static fn (Sign $s): bool => ! in_array($s, $flags, true)),
+        )];
+    }
+
+    /** Do the client's conditions add a red flag to those of everybody? */
+    public function addsRedFlags(): bool
+    {
+        $everybody = [];
+        $own = [];
+        foreach ($this->binding(Field::StopSigns) as $limit) {
+            $limit->rule === 'default' ? $everybody[] = $limit->plain() : $own[] = $limit->plain();
+        }
+
+        return array_diff($own, $everybody) !== [];
+    }
+
     /** @return list<Watch> each once, in a fixed order */
     public function watches(): array
     {
         $watches = [];
         foreach ($this->binding(Field::Watches) as $limit) {
             if ($limit->value instanceof Watch) {
-                $watches[$limit->value->code()] = $limit->value;
+                $code = $limit->value->code();
+                $binding = $limit->value->binding || ($watches[$code]->binding ?? false);
+                $watches[$code] = new Watch($limit->value->what, $limit->value->when, $binding);
             }
         }
         ksort($watches);

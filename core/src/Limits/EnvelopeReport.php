@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Limits;
 
+use BuoyantStep\Core\Vocabulary\Binds;
+use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Watch;
 
 /**
@@ -12,8 +15,8 @@ use BuoyantStep\Core\Vocabulary\Watch;
  * the command line prints and the Limits page shows.
  *
  * @phpstan-type Because array{rule: string, says: string, source: string, wins: bool}
- * @phpstan-type Value int|string|bool|list<string>|list<array{what: string, when: string}>|null
- * @phpstan-type Scoped array{region: string, side: string, value: Value, because: list<Because>}
+ * @phpstan-type Value int|string|bool|list<string>|list<array{what: string, when: string, binding?: true}>|null
+ * @phpstan-type Scoped array{region: string, side: string, value: Value, because: list<Because>, binds?: string}
  * @phpstan-type FieldReport array{value: Value, because: list<Because>, scoped?: list<Scoped>}
  */
 final class EnvelopeReport
@@ -62,13 +65,42 @@ final class EnvelopeReport
             }
         }
         ksort($scopes);
-        $rows = [];
+        $rows = self::bound($envelope, $field);
         foreach ($scopes as $scope) {
             $value = self::value($envelope, $field, $scope);
             if ($value !== self::value($envelope, $field, new Scope)) {
                 $rows[] = [
                     'region' => $scope->region->value, 'side' => $scope->side->value, 'value' => $value,
                     'because' => self::because($envelope, $field, $scope),
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Scoped> what holds for some exercises only: those done standing, those that challenge balance */
+    private static function bound(Envelope $envelope, Field $field): array
+    {
+        $rows = [];
+        foreach (Binds::cases() as $binds) {
+            $limits = array_values(
+                array_filter($envelope->binding($field), static fn (Limit $l): bool => $l->binds === $binds),
+            );
+            if ($limits !== []) {
+                usort(
+                    $limits,
+                    static fn (
+                        Limit $a, Limit $b,
+                    ): int => $field->tightness($b->value) <=> $field->tightness($a->value),
+                );
+                $rows[] = [
+                    'region' => Region::Any->value, 'side' => Side::Both->value, 'binds' => $binds->value,
+                    'value' => $limits[0]->plain(),
+                    'because' => array_map(static fn (Limit $l): array => [
+                        'rule' => $l->rule, 'says' => $l->says, 'source' => $l->source,
+                        'wins' => $l->value === $limits[0]->value,
+                    ], $limits),
                 ];
             }
         }

@@ -8,6 +8,7 @@ use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\Clearance;
 use BuoyantStep\Core\Vocabulary\Labelled;
 use BuoyantStep\Core\Vocabulary\Scale;
+use BuoyantStep\Core\Vocabulary\SpineLoad;
 use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Surface;
@@ -29,6 +30,7 @@ enum Field: string implements Labelled
     case AvoidMotions = 'avoid_motions';
     case ImpactMax = 'impact_max';
     case SupportMin = 'support_min';
+    case SpineLoadMax = 'spine_load_max';
     case SurfaceMax = 'surface_max';
     case Vision = 'vision';
     case SupervisionMin = 'supervision_min';
@@ -36,6 +38,7 @@ enum Field: string implements Labelled
     case SessionsBetweenSteps = 'sessions_between_steps';
     case RestMinS = 'rest_min_s';
     case HoursBetweenSameMuscle = 'hours_between_same_muscle';
+    case AvoidParts = 'avoid_parts';
     case AvoidMaterial = 'avoid_material';
     case Watches = 'watches';
     case HeartRateValid = 'heart_rate_valid';
@@ -57,6 +60,7 @@ enum Field: string implements Labelled
             self::AvoidMotions => 'Motions to avoid',
             self::ImpactMax => 'Impact at most, 0-3',
             self::SupportMin => 'Support at least',
+            self::SpineLoadMax => 'Load on the spine at most',
             self::SurfaceMax => 'Surface',
             self::Vision => 'Vision',
             self::SupervisionMin => 'Supervision at least',
@@ -64,6 +68,7 @@ enum Field: string implements Labelled
             self::SessionsBetweenSteps => 'Sessions between steps',
             self::RestMinS => 'Rest at least, s',
             self::HoursBetweenSameMuscle => 'Hours between same muscles',
+            self::AvoidParts => 'Cannot be used',
             self::AvoidMaterial => 'Materials to avoid',
             self::Watches => 'Watches',
             self::HeartRateValid => 'Heart rate can be used',
@@ -79,6 +84,7 @@ enum Field: string implements Labelled
             self::Clearance => Clearance::None,
             self::Breath => Breath::Free,
             self::SupportMin => Support::Free,
+            self::SpineLoadMax => SpineLoad::High,
             self::SurfaceMax => Surface::Unstable,
             self::Vision => Vision::Any,
             self::SupervisionMin => Supervision::Alone,
@@ -92,7 +98,8 @@ enum Field: string implements Labelled
         return in_array(
             $this,
             [
-                self::AvoidPositions, self::AvoidMotions, self::AvoidMaterial, self::Watches, self::StopSigns,
+                self::AvoidPositions, self::AvoidMotions, self::AvoidParts, self::AvoidMaterial, self::Watches,
+                self::StopSigns,
                 self::Notes,
             ],
             true,

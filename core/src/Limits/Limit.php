@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Limits;
 
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Vocabulary\Binds;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Word;
 
@@ -22,6 +23,7 @@ final readonly class Limit
         public string $says,
         public string $source,
         public Scope $scope = new Scope,
+        public ?Binds $binds = null,
     ) {
     }
 
@@ -29,7 +31,11 @@ final readonly class Limit
     public function key(): string
     {
         return implode(
-            '#', [$this->field->value, $this->rule, $this->scope->key(), var_export($this->plain(), true), $this->says],
+            '#',
+            [
+                $this->field->value, $this->rule, $this->scope->key(), $this->binds?->value,
+                var_export($this->plain(), true), $this->says,
+            ],
         );
     }
 

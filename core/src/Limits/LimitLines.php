@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Limits;
 
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\Binds;
+use BuoyantStep\Core\Vocabulary\Part;
 use BuoyantStep\Core\Vocabulary\Scale;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Word;
@@ -32,9 +34,11 @@ final class LimitLines
                 continue;
             }
             foreach (self::scopes($envelope, $field) as $scope) {
-                $line = self::line($envelope, $field, $scope, $labels);
-                if ($line !== null) {
-                    $lines[] = $line;
+                foreach ([null, ...Binds::cases()] as $binds) {
+                    $line = self::line($envelope, $field, $scope, $binds, $labels);
+                    if ($line !== null) {
+                        $lines[] = $line;
+                    }
                 }
             }
         }
@@ -56,12 +60,18 @@ final class LimitLines
     }
 
     /** @param  array<string, string>  $labels */
-    private static function line(Envelope $envelope, Field $field, Scope $scope, array $labels): ?LimitLine
-    {
+    private static function line(
+        Envelope $envelope,
+        Field $field,
+        Scope $scope,
+        ?Binds $binds,
+        array $labels,
+    ): ?LimitLine {
         // Only what was asked for at exactly this scope: what binds everything has its own line.
         $own = array_values(array_filter(
             $envelope->binding($field, $scope),
-            static fn (Limit $l): bool => $l->scope->key() === $scope->key() && $l->rule !== 'default',
+            static fn (Limit $l): bool => $l->scope->key() === $scope->key() && $l->binds === $binds
+                && $l->rule !== 'default',
         ));
         if ($own === []) {
             return null;
@@ -76,8 +86,12 @@ final class LimitLines
             ? $own
             : array_values(array_filter($own, static fn (Limit $l): bool => $l->value === $tightest->value));
         $title = $field->isList() ? self::listed($field, $own) : self::limited($field, $tightest->value);
+        if ($title === null) {
+            return null;
+        }
+        $for = $binds === null ? '' : $binds->label().': ';
 
-        return $title === null ? null : new LimitLine($field, $scope, $title, $winners, $labels);
+        return new LimitLine($field, $scope, $for.$title, $winners, $labels);
     }
 
     /** @param  list<Limit>  $own  one at least */
@@ -86,6 +100,12 @@ final class LimitLines
         $labels = [];
         foreach ($own as $limit) {
             $labels[(string) $limit->plain()] = $limit->value instanceof Word ? $limit->value->label() : '';
+        }
+        if ($field === Field::AvoidParts) {
+            // An arm or a leg is named by its scope already.
+            $rest = array_diff_key($labels, [Part::Arm->value => 1, Part::Leg->value => 1]);
+
+            return $rest === [] ? 'cannot be used' : 'not by itself: '.implode(', ', $rest);
         }
         $before = match ($field) {
             Field::AvoidPositions => 'not ',

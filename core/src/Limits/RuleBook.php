@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Limits;
 
 use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Errors\UnknownCode;
+use BuoyantStep\Core\Limits\Always\BalanceMeasures;
 use BuoyantStep\Core\Limits\Always\Defaults;
 use BuoyantStep\Core\Limits\Always\FunctionLimits;
 use BuoyantStep\Core\Limits\Always\Postpartum;
@@ -42,7 +44,7 @@ final readonly class RuleBook
     {
         return new self(
             AllConditions::all(),
-            [new Defaults, new FunctionLimits, new Pregnancy, new Postpartum],
+            [new Defaults, new FunctionLimits, new BalanceMeasures, new Pregnancy, new Postpartum],
         );
     }
 
@@ -89,7 +91,7 @@ final readonly class RuleBook
     /** @return array<string, string> rule id to the name a clinician knows it by */
     public function labels(): array
     {
-        $labels = [];
+        $labels = [OwnLimits::RULE => 'Set for this client'];
         foreach ($this->always as $rules) {
             $labels[$rules->code()] = $rules->label();
         }
@@ -121,6 +123,7 @@ final readonly class RuleBook
             array_push($limits, ...$rules->limits($condition, $facts)->all(), ...$this->unread($condition));
             array_push($traits, ...$rules->about()->traitsOf($condition));
         }
+        array_push($limits, ...$this->unknownMedicines($facts), ...OwnLimits::of($facts->client));
         if (Frailty::of($facts)) {
             $traits[] = ConditionTrait::Fragile;
         }
@@ -273,6 +276,26 @@ final readonly class RuleBook
                     $condition->code,
                     'Entered, and not used.',
                     'House convention, cautious',
+                );
+            }
+        }
+    }
+
+    /**
+     * A medicine that no rule knows is said, so that it does not look as if it had been thought of.
+     *
+     * @return iterable<Limit> a note for each
+     */
+    private function unknownMedicines(Facts $facts): iterable
+    {
+        $known = array_merge(...array_map(
+            static fn (ConditionAbout $about): array => $about->medicines, array_values($this->abouts),
+        ));
+        foreach ($facts->client->medicines as $medicine) {
+            if (array_filter($known, static fn (string $k): bool => Profile::isMedicine($medicine, $k)) === []) {
+                yield new Limit(
+                    Field::Notes, sprintf('No rule here knows the medicine "%s": look it up.', $medicine), 'medicines',
+                    'Entered, and not used.', 'House convention, cautious',
                 );
             }
         }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Limits;
 
+use BuoyantStep\Core\Vocabulary\Binds;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Supervision;
+use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Watch;
 use BuoyantStep\Core\Vocabulary\Watched;
 use BuoyantStep\Core\Vocabulary\Word;
@@ -46,6 +49,15 @@ final class Rules
         return $this;
     }
 
+    /** A hold, or somebody there, that only some exercises need. */
+    public function bind(Support|Supervision $value, Binds $binds, string $says): self
+    {
+        $field = $value instanceof Support ? Field::SupportMin : Field::SupervisionMin;
+        $this->limits[] = new Limit($field, $value, $this->rule, $says, $this->source, $this->scope, $binds);
+
+        return $this;
+    }
+
     /** A figure of our own caution, and labelled as such. */
     public function house(Field $field, int|bool|Word $value, string $says): self
     {
@@ -74,9 +86,10 @@ final class Rules
         return $this;
     }
 
-    public function watch(Watched $what, Moment $when, string $says): self
+    /** @param  bool  $binding  does a session wait for it? */
+    public function watch(Watched $what, Moment $when, string $says, bool $binding = false): self
     {
-        return $this->set(Field::Watches, new Watch($what, $when), $says);
+        return $this->set(Field::Watches, new Watch($what, $when, $binding), $says);
     }
 
     public function note(string $says): self
@@ -88,7 +101,7 @@ final class Rules
 
     public function stopSign(Sign $sign): self
     {
-        return $this->set(Field::StopSigns, $sign, 'Stop and call when this appears.');
+        return $this->set(Field::StopSigns, $sign, $sign->urgency()->does());
     }
 
     /** @return list<Limit> */

@@ -20,6 +20,8 @@ final readonly class OneRepMax implements JsonSerializable
 
     public const FAIR_UP_TO = 15;
 
+    public const ROUGH_UP_TO = 20;
+
     /** More reps in reserve than this are judged poorly: one grade less confidence. */
     public const RESERVE_JUDGED_UP_TO = 4;
 
@@ -79,6 +81,7 @@ final readonly class OneRepMax implements JsonSerializable
         $confidence = match (true) {
             $n <= self::GOOD_UP_TO => Confidence::Good,
             $n <= self::FAIR_UP_TO => Confidence::Fair,
+            $n <= self::ROUGH_UP_TO => Confidence::Rough,
             default => Confidence::None,
         };
 
@@ -87,7 +90,7 @@ final readonly class OneRepMax implements JsonSerializable
 
     private static function whyNone(int $reps, int $inReserve): string
     {
-        return $reps + $inReserve > self::FAIR_UP_TO
+        return $reps + $inReserve > self::ROUGH_UP_TO
             ? sprintf(
                 '%d reps with %d left is %d in all: too many for an estimate. Use a heavier easy set, or dose by '
                     .'reps and effort.',

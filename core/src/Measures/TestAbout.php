@@ -26,6 +26,8 @@ final readonly class TestAbout
      * @param  Region  $region  the part of the body that its motions belong to
      * @param  list<Position|Motion>  $needs  what it cannot be done without
      * @param  list<Ease>  $eases  what it can be done without, and how
+     * @param  int  $effort  the least RPE that it cannot be done under, of 10; 0 for one that asks for none
+     * @param  bool  $handsFree  stands or rises without a hold
      * @param  int|null  $tells  how soon its weaker side is believed, 1 first; null where it says nothing of strength
      */
     public function __construct(
@@ -46,6 +48,8 @@ final readonly class TestAbout
         public Region $region = Region::Any,
         public array $needs = [],
         public array $eases = [],
+        public int $effort = 0,
+        public bool $handsFree = false,
         public ?int $tells = null,
     ) {
     }

@@ -85,7 +85,7 @@ final readonly class Channel implements JsonSerializable
         $counted = Kinds::of($dose->kind);
         $range = $counted->increment() === null ? $goal->row()->amount : $dose->amount;
         $field = $counted->cappedBy($goal);
-        $limit = $field === null ? null : $here->situation->envelope->tightest($field, $here->rung->demands->scope());
+        $limit = $field === null ? null : $here->envelope()->tightest($field, $here->rung->demands->scope());
         $cap = $limit !== null && is_int($limit->value) ? $limit->value : null;
         // Where the dose is said in minutes, its banks are too.
         $per = $dose->isMinutes() && $cap === null && ($last ?? 0) % 60 === 0 && $range->lo % 60 === 0

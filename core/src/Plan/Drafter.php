@@ -148,24 +148,37 @@ final readonly class Drafter
         return $byPattern;
     }
 
-    /** @param  list<Family>  $families */
+    /**
+     * The hardest rung that fits as it is; where none of the family does, the hardest that fits with less of it.
+     *
+     * @param  list<Family>  $families
+     */
     private function choose(array $families, Wishes $wishes): Offer
     {
         $why = '';
         foreach ($families as $family) {
+            $lessened = null;
             foreach (array_reverse($family->rungs) as $rung) {
                 $here = $this->situation->at($family, $rung);
                 if ($here->notYet() !== null) {
                     continue;
                 }
                 $offer = $this->offer($here, $wishes);
-                if ($offer->item !== null) {
+                if ($offer->item !== null && ! $offer->item->isLessened()) {
                     return $offer;
+                }
+                if ($offer->item !== null) {
+                    $lessened ??= $offer;
+
+                    continue;
                 }
                 // Of all that is out, the easiest rung of the main family says it best.
                 if ($family === $families[0] || $why === '') {
                     $why = $offer->why;
                 }
+            }
+            if ($lessened !== null) {
+                return $lessened;
             }
         }
 

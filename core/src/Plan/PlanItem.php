@@ -41,6 +41,12 @@ final readonly class PlanItem
         $this->recipe = $band?->recipe() ?? $dosing->makeable?->recipe($here->situation->kit);
     }
 
+    /** Is there less of the exercise than it has by itself? */
+    public function isLessened(): bool
+    {
+        return array_filter($this->changes, static fn (Change $c): bool => $c->kind->lessens()) !== [];
+    }
+
     public function withDose(Dose $dose): self
     {
         return new self($this->here, $this->goal, $dose, $this->dosing, $this->sides, $this->band);

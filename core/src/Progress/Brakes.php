@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Progress;
 use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 
 /**
  * What wins over any school, in this order: a red flag; a session called off (never a failure); pain over the
@@ -20,7 +21,8 @@ final class Brakes
 
     public static function apply(Course $course): ?Proposal
     {
-        return self::stopSign($course) ?? self::calledOff($course) ?? self::pain($course) ?? self::tooHard($course);
+        return self::stopSign($course) ?? self::calledOff($course) ?? self::pain($course) ?? self::tooHard($course)
+            ?? self::byHand($course);
     }
 
     private static function stopSign(Course $course): ?Proposal
@@ -68,6 +70,20 @@ final class Brakes
                 ),
             ),
         ], otherwise: 'The next session done decides.');
+    }
+
+    /** Where effort is paid for days later, no rule steps: only a clinician's hand does (NICE NG206). */
+    private static function byHand(Course $course): ?Proposal
+    {
+        if (! $course->limits->envelope->is(ConditionTrait::StepsByHand)) {
+            return null;
+        }
+        $says = 'Worse 12-72 h after effort: no step by rule.';
+
+        return new Proposal(
+            Decision::Stay, null, $course->dose, [new Reason('limit', 'brake.by_hand', $says, 'NICE NG206')],
+            otherwise: 'A step is for the clinician to make by hand.',
+        );
     }
 
     private static function pain(Course $course): ?Proposal

@@ -10,6 +10,7 @@ use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Log\LoggedSet;
 use BuoyantStep\Core\Log\Performed;
+use BuoyantStep\Core\Measures\Confidence;
 use BuoyantStep\Core\Measures\EffortScale;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Units\Day;
@@ -89,6 +90,9 @@ final readonly class Course
         }
         $reserve = EffortScale::reserve((int) floor($set->effort));
 
-        return OneRepMax::estimate($set->loadG, $set->amount, $reserve)->grams;
+        $estimate = OneRepMax::estimate($set->loadG, $set->amount, $reserve);
+
+        // A rough one never carries a step.
+        return $estimate->confidence === Confidence::Rough ? null : $estimate->grams;
     }
 }

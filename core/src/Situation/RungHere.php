@@ -4,20 +4,25 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Situation;
 
+use BuoyantStep\Core\Client\Brakes;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\LeverNotes;
 use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Fit\ChangeLimits;
 use BuoyantStep\Core\Fit\Demands;
 use BuoyantStep\Core\Fit\Verdict;
 use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Kit\Ladder;
 use BuoyantStep\Core\Kit\MakeableLoads;
 use BuoyantStep\Core\Kit\Thing;
+use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Measures\AllTests;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\Change;
+use BuoyantStep\Core\Vocabulary\ChangeKind;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Material;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Side;
@@ -30,6 +35,8 @@ final class RungHere
 
     /** @var list<Side>|null */
     private ?array $open = null;
+
+    private ?Envelope $envelope = null;
 
     public function __construct(
         public readonly Situation $situation,
@@ -59,12 +66,42 @@ final class RungHere
     private function judged(Side $side): Verdict
     {
         $verdict = $this->situation->judge->verdict($this->demands()->onSide($side));
-        if ($this->rung->setUp->alone || $verdict->isOut() || ! $this->situation->client->function->isAlone()) {
+        if ($verdict->isOut()) {
             return $verdict;
         }
-        $says = 'This cannot be set up alone, and the client is alone.';
+        $function = $this->situation->client->function;
+        $helped = ! $this->rung->setUp->alone || ($function->setsUpAlone === false && $this->isFetched());
+        if ($helped && $function->isAlone()) {
+            $says = 'This cannot be set up alone, and the client is alone.';
 
-        return Verdict::out(new Reason('limit', 'alone', $says, 'House convention, cautious'));
+            return Verdict::out(new Reason('limit', 'alone', $says, 'House convention, cautious'));
+        }
+        if ($helped && $this->rung->setUp->alone) {
+            $says = 'Cannot anchor a band or fetch a weight alone.';
+            $verdict = $verdict->and(Change::of(ChangeKind::Helper), new Reason('limit', 'function', $says));
+        }
+
+        return $this->rolls()
+            ? $verdict->and(Change::of(ChangeKind::Chocks), new Reason(
+                'limit', 'function', 'The wheels are not braked on both sides, as far as is known.',
+                'PVA upper-limb guideline',
+            ))
+            : $verdict;
+    }
+
+    /** Is there something to fetch, to put on or to anchor? */
+    private function isFetched(): bool
+    {
+        return $this->rung->work->holding !== null || $this->rung->work->band !== null
+            || $this->rung->demands->setting->anchor;
+    }
+
+    /** Would a wheelchair roll under a push, a pull or a lift? Brakes on both sides hold it. */
+    private function rolls(): bool
+    {
+        return $this->situation->envelope->is(ConditionTrait::UsesWheels) && $this->rung->demands->isSeated()
+            && $this->rung->demands->canTake(ChangeKind::Chocks)
+            && $this->situation->client->function->wheelchair?->brakes !== Brakes::Both;
     }
 
     /**
@@ -82,6 +119,19 @@ final class RungHere
         $onHands = $lift === null ? null : $this->rung->work->lever?->onHands($this->situation->client);
 
         return $onHands !== null && $onHands <= $lift ? $demands->handsWithinLimit() : $demands;
+    }
+
+    /** The limits that hold here: the client's, and what the changes that the rung needs ask of its dose. */
+    public function envelope(): Envelope
+    {
+        if ($this->envelope === null) {
+            $asked = ChangeLimits::of($this->changes($this->openSides()));
+            $this->envelope = $asked === []
+                ? $this->situation->envelope
+                : $this->situation->envelope->merge(new Envelope($asked));
+        }
+
+        return $this->envelope;
     }
 
     /** Is there no side on which it may be done? */
@@ -158,13 +208,20 @@ final class RungHere
     public function changes(array $sides): array
     {
         $changes = [];
+        $count = [];
         foreach ($sides as $side) {
             foreach ($this->verdict($side)->changes ?? [] as $change) {
-                $changes[$change->code()] = $change;
+                $code = $change->code();
+                $count[$code] = ($count[$code] ?? 0) + 1;
+                // What one side alone needs must not be done to the other: a strap on a fistula arm.
+                $changes[$code] = [$change, $side];
             }
         }
 
-        return Verdict::furthest(array_values($changes));
+        return Verdict::furthest(array_map(
+            static fn (array $c): Change => $count[$c[0]->code()] === count($sides) ? $c[0] : $c[0]->only($c[1]),
+            array_values($changes),
+        ));
     }
 
     /**
@@ -182,7 +239,7 @@ final class RungHere
         foreach ($sides as $side) {
             $asMade = $this->demands()->onSide($side);
             foreach ($made as $change) {
-                $asMade = $asMade->after($change);
+                $asMade = $change->isFor($side) ? $asMade->after($change) : $asMade;
             }
             $verdict = $this->situation->judge->verdict($asMade);
             // Where what was made is in the way of what is asked for, today's changes say it from the beginning.

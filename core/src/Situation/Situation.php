@@ -57,7 +57,7 @@ final class Situation
     private WeakMap $rungs;
 
     public function __construct(
-        Facts $facts,
+        private readonly Facts $facts,
         House $house,
         public readonly Catalogue $catalogue,
         RuleBook $rules,
@@ -80,7 +80,7 @@ final class Situation
 
     public function facts(): Facts
     {
-        return new Facts($this->client, $this->on, $this->measures);
+        return $this->facts;
     }
 
     /**

@@ -14,8 +14,12 @@ use JsonSerializable;
  */
 final readonly class Change implements JsonSerializable
 {
-    private function __construct(public ChangeKind $kind, public ?Support $support = null, public int $amount = 0)
-    {
+    private function __construct(
+        public ChangeKind $kind,
+        public ?Support $support = null,
+        public int $amount = 0,
+        public ?Side $side = null,
+    ) {
     }
 
     /** A change that has no degrees. */
@@ -48,7 +52,7 @@ final readonly class Change implements JsonSerializable
             ChangeKind::tryFrom($name) ??
             throw UnknownCode::of('change', $name, array_column(ChangeKind::cases(), 'value'));
 
-        return new self($kind, Support::tryFrom($degree), (int) $degree);
+        return new self($kind, Support::tryFrom($degree), (int) $degree, Side::tryFrom($degree));
     }
 
     public function code(): string
@@ -56,11 +60,30 @@ final readonly class Change implements JsonSerializable
         return match ($this->kind) {
             ChangeKind::HoldOn => $this->kind->value.':'.$this->support?->value,
             ChangeKind::Lighten, ChangeKind::ShorterHold => $this->kind->value.':'.$this->amount,
-            default => $this->kind->value,
+            default => $this->kind->value.($this->side === null ? '' : ':'.$this->side->value),
         };
     }
 
+    /** The same for one hand or leg only; a hold or a lighter load is for both. */
+    public function only(Side $side): self
+    {
+        return in_array($this->kind, [ChangeKind::GripAid, ChangeKind::Pad], true)
+            ? new self($this->kind, side: $side)
+            : $this;
+    }
+
+    /** Is it made where this side works? */
+    public function isFor(Side $side): bool
+    {
+        return $this->side === null || $side->touches($this->side);
+    }
+
     public function says(): string
+    {
+        return $this->side === null ? $this->sentence() : ucfirst($this->side->value).': '.lcfirst($this->sentence());
+    }
+
+    private function sentence(): string
     {
         return match ($this->kind) {
             ChangeKind::HoldOn => match ($this->support) {
@@ -70,6 +93,8 @@ final readonly class Change implements JsonSerializable
             },
             ChangeKind::Lighten => sprintf('Lighten to %d %% of 1RM.', $this->amount),
             ChangeKind::ShorterHold => sprintf('Hold for %d s at most.', $this->amount),
+            ChangeKind::CountAloud => 'Count aloud all the way, RPE 5 at most.',
+            ChangeKind::Helper => 'Only with a helper.',
             ChangeKind::WedgeTrunk => 'Raise the trunk 30 degrees or more on a wedge or pillows.',
             ChangeKind::SideLyingInstead => 'Do it lying on the side instead.',
             ChangeKind::SeatedInstead => 'Do it seated.',

@@ -20,9 +20,20 @@ enum ChangeKind: string
     case Pad = 'pad';
     case TrunkBelt = 'trunk_belt';
     case Chocks = 'chocks';
+    case CountAloud = 'count_aloud';
+    case Helper = 'helper';
     case Lighten = 'lighten';
     case ShorterHold = 'shorter_hold';
     case EyesOpen = 'eyes_open';
     case FirmSurface = 'firm_surface';
     case SomeoneHome = 'someone_home';
+
+    /** Does it take something of the exercise itself away, and not only add a hold, a pad or a belt? */
+    public function lessens(): bool
+    {
+        return in_array($this, [
+            self::CountAloud, self::Lighten, self::ShortenRange, self::ShorterHold, self::NarrowerStance,
+            self::SeatedInstead, self::SideLyingInstead,
+        ], true);
+    }
 }

@@ -11,6 +11,8 @@ enum Clearance: string implements Scale
 
     case None = 'none';
     case Advised = 'advised';
+    /** Only unloaded work at RPE 3 until it is recorded. */
+    case RequiredForLoad = 'required_for_load';
     case Required = 'required';
     case Withheld = 'withheld';
 
@@ -19,6 +21,7 @@ enum Clearance: string implements Scale
         return match ($this) {
             self::None => 'no clearance asked for',
             self::Advised => 'clearance advised',
+            self::RequiredForLoad => 'clearance required before anything is loaded',
             self::Required => 'clearance required before a plan is issued',
             self::Withheld => 'no exercise: absolute contraindication',
         };

@@ -21,6 +21,11 @@ enum ConditionTrait
 
     case KnownHypertension;
 
+    case KnownAtrialFibrillation;
+
+    /** Steps come from a clinician's hand alone, never by rule. */
+    case StepsByHand;
+
     case LungDisease;
 
     /** Weight that goes up fast is water. */

@@ -8,15 +8,18 @@ namespace BuoyantStep\Core\Vocabulary;
 enum Material: string implements Word
 {
     case Latex = 'latex';
-    case TightStrap = 'tight_strap_on_insensate_skin';
-    case HardEdge = 'hard_edge_on_insensate_skin';
+    case TightStrap = 'tight_strap';
+    /** What a tight strap becomes with a pad below it: enough for skin that cannot feel, too much for a fistula arm. */
+    case PaddedStrap = 'padded_strap';
+    case HardEdge = 'hard_edge';
 
     public function label(): string
     {
         return match ($this) {
             self::Latex => 'latex',
-            self::TightStrap => 'tight strap on insensate skin',
-            self::HardEdge => 'hard edge on insensate skin',
+            self::TightStrap => 'tight strap',
+            self::PaddedStrap => 'strap on a pad',
+            self::HardEdge => 'hard edge',
         };
     }
 
@@ -28,6 +31,6 @@ enum Material: string implements Word
     /** A pad keeps a strap or an edge off the skin; nothing keeps latex from being latex. */
     public function easedBy(): ?ChangeKind
     {
-        return $this === self::Latex ? null : ChangeKind::Pad;
+        return in_array($this, [self::TightStrap, self::HardEdge], true) ? ChangeKind::Pad : null;
     }
 }

@@ -19,6 +19,7 @@ enum Position: string implements Word
     case Quadruped = 'quadruped';
     case Kneeling = 'kneeling';
     case Floor = 'floor';
+    case BareFeet = 'bare_feet';
     case ArmsOverhead = 'arms_overhead';
     case LongStaticStanding = 'long_static_standing';
 
@@ -37,6 +38,7 @@ enum Position: string implements Word
             self::Quadruped => 'on hands and knees',
             self::Kneeling => 'kneeling',
             self::Floor => 'on the floor',
+            self::BareFeet => 'bare feet',
             self::ArmsOverhead => 'arms overhead',
             self::LongStaticStanding => 'standing still for long',
         };
@@ -45,6 +47,16 @@ enum Position: string implements Word
     public function code(): string
     {
         return $this->value;
+    }
+
+    /** The part of the body that the position loads: a limit on one knee is matched there. */
+    public function part(): Region
+    {
+        return match ($this) {
+            self::Kneeling, self::BareFeet => Region::Lower,
+            self::ArmsOverhead => Region::Upper,
+            default => Region::Whole,
+        };
     }
 
     /** @return list<ChangeKind> what keeps the exercise where this position is out, the nearest first */

@@ -32,13 +32,16 @@ enum Sign: string implements Word
     case PelvicHeaviness = 'pelvic_heaviness';
     case Leaking = 'leaking';
     case SevereLow = 'severe_low_24h';
-    case UnusualBreathlessness = 'unusual_breathlessness';
     case BreathlessBeforeEffort = 'breathless_before_effort';
-    case ChestPainInPregnancy = 'chest_pain_in_pregnancy';
-    case CalfPain = 'calf_pain_or_swelling';
     case WeaknessOfBalance = 'weakness_of_balance';
     case BreastboneClick = 'breastbone_click';
     case SaddleNumbness = 'saddle_numbness';
+    case RestPainInLeg = 'rest_pain_in_leg';
+    case TroubleSpeaking = 'trouble_speaking';
+    case Confusion = 'confusion_or_drooping_face';
+    case HeadKnock = 'knock_to_the_head';
+    case AbdominalPain = 'abdominal_pain';
+    case BabyMovesLess = 'baby_moves_less';
 
     public function label(): string
     {
@@ -49,7 +52,7 @@ enum Sign: string implements Word
             self::BreathlessAtRest => 'breathless at rest',
             self::NewWeakness => 'new weakness or numbness',
             self::SuddenHeadache => 'sudden headache',
-            self::CalfSwelling => 'calf swelling',
+            self::CalfSwelling => 'calf pain or swelling',
             self::FallWithInjury => 'a fall with injury',
             self::LossOfControl => 'loss of bladder or bowel control',
             self::DysreflexiaSigns => 'dysreflexia signs',
@@ -66,82 +69,65 @@ enum Sign: string implements Word
             self::PelvicHeaviness => 'pelvic heaviness',
             self::Leaking => 'leaking',
             self::SevereLow => 'a low glucose that needed help within a day',
-            self::UnusualBreathlessness => 'unusual breathlessness',
             self::BreathlessBeforeEffort => 'breathless before effort',
-            self::ChestPainInPregnancy => 'chest pain',
-            self::CalfPain => 'calf pain or swelling',
             self::WeaknessOfBalance => 'weakness that affects balance',
             self::BreastboneClick => 'clicking of the breastbone or a change of the wound',
+            self::RestPainInLeg => 'leg pain at rest',
+            self::TroubleSpeaking => 'trouble speaking',
+            self::Confusion => 'confusion or a drooping face',
+            self::HeadKnock => 'a knock to the head',
+            self::AbdominalPain => 'abdominal pain',
+            self::BabyMovesLess => 'the baby moving less',
             self::SaddleNumbness => 'saddle numbness or a change of bladder or bowel',
         };
     }
 
-    /** In the open form of an envelope red flags are written as the client reads them. */
     public function code(): string
     {
-        return $this->label();
+        return $this->value;
     }
 
     public function kind(): SignKind
     {
         return match ($this) {
-            self::Dizziness, self::Headache, self::VisionChange => SignKind::StopInPregnancy,
+            self::Dizziness, self::Headache => SignKind::StopInPregnancy,
             self::Doming, self::PelvicHeaviness, self::Leaking => SignKind::Ease,
             self::SevereLow => SignKind::NotToday,
-            self::UnusualBreathlessness,
-            self::BreathlessBeforeEffort,
-            self::ChestPainInPregnancy,
-            self::CalfPain,
-            self::WeaknessOfBalance,
-            self::BreastboneClick,
-            self::SaddleNumbness => SignKind::Listed,
             default => SignKind::Stop,
         };
     }
 
-    /** @return list<self> what the check before a session asks for */
-    public static function asked(): array
+    /** Whom to turn to: the emergency number at once, or the treating team the same day. */
+    public function urgency(): Urgency
     {
-        return array_values(array_filter(self::cases(), static fn (self $s): bool => $s->kind() !== SignKind::Listed));
+        return match ($this) {
+            self::NewBonePain, self::BreastboneClick, self::SaddleNumbness, self::RestPainInLeg, self::RedFlagPain,
+            self::DeviceShock, self::BabyMovesLess, self::Doming, self::PelvicHeaviness, self::Leaking,
+            self::SevereLow, self::Dizziness, self::Headache => Urgency::Refer,
+            default => Urgency::CallNow,
+        };
     }
 
-    /** @return list<self> what is asked of anybody when a session is written down */
-    public static function duringSession(): array
+    /**
+     * A red flag as it was written down: its code, or words of somebody's own, which stay as they are.
+     */
+    public static function words(string $written): string
     {
-        return [
-            self::ChestPain, self::Faintness, self::NewBreathlessness, self::NewWeakness, self::SuddenHeadache,
-            self::CalfSwelling, self::FallWithInjury,
-        ];
-    }
-
-    /** The sign that was written down in these words; null for words of somebody's own. */
-    public static function said(string $words): ?self
-    {
-        foreach (self::cases() as $sign) {
-            if ($sign->label() === $words) {
-                return $sign;
-            }
-        }
-
-        return null;
+        return self::tryFrom($written)?->label() ?? $written;
     }
 
     /**
      * @param  list<string>  $codes
      * @return list<self>
      *
-     * @throws UnknownCode for one that the check before a session does not know
+     * @throws UnknownCode for one that nobody knows
      */
     public static function readAll(array $codes, string $pointer): array
     {
-        $asked = self::asked();
         $signs = [];
         foreach ($codes as $i => $code) {
-            $sign = self::tryFrom($code);
-            if ($sign === null || ! in_array($sign, $asked, true)) {
-                throw UnknownCode::of('symptom', $code, array_column($asked, 'value'), "$pointer/$i");
-            }
-            $signs[] = $sign;
+            $signs[] = self::tryFrom($code)
+                ?? throw UnknownCode::of('symptom', $code, array_column(self::cases(), 'value'), "$pointer/$i");
         }
 
         return $signs;

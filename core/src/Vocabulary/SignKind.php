@@ -7,10 +7,10 @@ namespace BuoyantStep\Core\Vocabulary;
 /** What a reported sign does. */
 enum SignKind
 {
-    /** Always stop and call. */
+    /** Always stop. */
     case Stop;
 
-    /** Stop and call in pregnancy and the weeks after a birth; otherwise it makes other findings worse. */
+    /** Stop in pregnancy and the weeks after a birth; otherwise it makes other findings worse. */
     case StopInPregnancy;
 
     /** Go lighter and tell the clinician. */
@@ -18,7 +18,4 @@ enum SignKind
 
     /** No session today. */
     case NotToday;
-
-    /** On the list of red flags that a client is given; the check before a session asks for it in other words. */
-    case Listed;
 }

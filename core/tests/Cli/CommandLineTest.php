@@ -85,7 +85,11 @@ it('reports scoped limits beside those for everything', function (): void {
     );
     expect($answer['envelope']['avoid_motions']['value'])->toBe([])
         ->and($answer['envelope']['avoid_motions']['scoped'][0])->toMatchArray(
-            ['region' => 'upper', 'side' => 'left', 'value' => ['shoulder_past_90']],
+            [
+                'region' => 'upper',
+                'side' => 'left',
+                'value' => ['carry_standing', 'shoulder_past_90', 'weight_on_hand'],
+            ],
         )
         ->and($answer['envelope']['watches']['value'])->toBe([['what' => 'bp', 'when' => 'before']]);
 });
@@ -287,9 +291,9 @@ it('writes out an envelope field by field, whole even where nothing limits', fun
     );
     expect(array_keys($answer['envelope']))->toBe([
         'clearance', 'effort_max', 'load_pct_max', 'lift_max_g', 'reps_min', 'reps_max', 'hold_max_s', 'breath',
-        'avoid_positions', 'avoid_motions', 'impact_max', 'support_min', 'surface_max', 'vision',
+        'avoid_positions', 'avoid_motions', 'impact_max', 'support_min', 'spine_load_max', 'surface_max', 'vision',
         'supervision_min', 'step_pct_max', 'sessions_between_steps', 'rest_min_s', 'hours_between_same_muscle',
-        'avoid_material', 'watches', 'heart_rate_valid', 'stop_signs', 'notes',
+        'avoid_parts', 'avoid_material', 'watches', 'heart_rate_valid', 'stop_signs', 'notes',
     ]);
     foreach ($answer['envelope'] as $field => $row) {
         expect($row)->toHaveKeys(['value', 'because']);

@@ -120,9 +120,11 @@ it('judges a rung as a clinician would', function (
         fn () => having('rheumatoid_arthritis', ['weak_wrist']), 'wall_counter_push/wall', 'out', 'wrist',
     ],
     'pressure held down: no straining plank' => [
-        fn () => having('hypertension_controlled'), 'floor_plank/knees', 'changes', 'lighten',
+        fn () => having('hypertension_controlled'), 'floor_plank/knees', 'changes', 'count_aloud',
     ],
-    'glaucoma: breath is not held' => [fn () => having('glaucoma'), 'chair_push_off/arms_only', 'changes', 'lighten'],
+    'glaucoma: breath is not held' => [
+        fn () => having('glaucoma'), 'chair_push_off/arms_only', 'changes', 'count_aloud',
+    ],
     'retina at risk: no stomping' => [fn () => having('retinopathy_severe'), 'stomp/counter', 'out', ''],
     'retina at risk: but seated stamping' => [fn () => having('retinopathy_severe'), 'stomp/seated', 'fits', ''],
     'feet without feeling: firm ground' => [
@@ -190,8 +192,8 @@ it('judges a rung as a clinician would', function (
             ],
         ],
         'march/two_hands',
-        'changes',
-        'seated_instead',
+        'out',
+        'cannot stand',
     ],
     'wheels: and not where it cannot' => [
         fn () => [

@@ -14,7 +14,6 @@ use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Sign;
-use BuoyantStep\Core\Vocabulary\SignKind;
 
 function gateFor(array $client, array $readings, array $symptoms = [], ?int $pain = null): GateResult
 {
@@ -168,8 +167,8 @@ it('gives the verdict of its row, on both sides of each boundary', function (
     'slept badly' => [[], ['slept_badly' => true], [], null, 'lighter'],
     'dizziness alone' => [[], [], ['dizziness'], null, 'lighter'],
     'dizziness in pregnancy' => [EXPECTING, ['sbp' => 110, 'dbp' => 70], ['dizziness'], null, 'stop_and_call'],
-    'a missing watch' => [PRESSED, [], [], null, 'wait'],
-    'half a pressure' => [PRESSED, ['sbp' => 120], [], null, 'wait'],
+    'a missing watch' => [PRESSED, [], [], null, 'lighter'],
+    'half a pressure' => [PRESSED, ['sbp' => 120], [], null, 'lighter'],
     'exercise withheld' => [
         ['conditions' => [['code' => 'pregnancy_pre_eclampsia']]], ['sbp' => 110, 'dbp' => 70], [], null,
         'stop_and_call',
@@ -220,10 +219,69 @@ it('says what was read and when to look again', function (
 
 it('always stops on a red flag', function (string $symptom): void {
     expect(gateFor([], ['sbp' => 120, 'dbp' => 70], [$symptom])->verdict->value)->toBe('stop_and_call');
-})->with(array_map(
-    static fn (Sign $s): string => $s->value,
-    array_filter(Sign::asked(), static fn (Sign $s): bool => $s->kind() === SignKind::Stop),
-));
+})->with([
+    // Of everybody.
+    'chest_pain', 'faintness', 'new_breathlessness', 'new_weakness', 'sudden_headache', 'calf_swelling',
+    'fall_with_injury', 'loss_of_bladder_or_bowel_control', 'vision_change', 'trouble_speaking',
+    'confusion_or_drooping_face', 'breathless_at_rest', 'red_flag_pain',
+    // Of some.
+    'knock_to_the_head', 'dysreflexia_signs', 'device_shock', 'new_bone_pain', 'breastbone_click', 'saddle_numbness',
+    'rest_pain_in_leg', 'vaginal_bleeding', 'fluid_leaking', 'regular_contractions', 'breathless_before_effort',
+    'abdominal_pain', 'baby_moves_less', 'weakness_of_balance',
+]);
+
+it('knows whom each red flag is for', function (string $symptom, string $says): void {
+    expect(gateFor([], ['sbp' => 120, 'dbp' => 70], [$symptom])->actions()[0])->toContain($says);
+})->with([
+    ['chest_pain', 'emergency number'], ['trouble_speaking', 'emergency number'],
+    ['new_bone_pain', 'treating team today'], ['breastbone_click', 'treating team today'],
+]);
+
+it('asks of a client their own red flags first, and those of others not at all', function (
+    array $conditions, array $first, array $never,
+): void {
+    $asked = array_map(static fn (Sign $s): string => $s->value, Made::envelope($conditions)->signsToAsk());
+    expect(array_slice($asked, 0, count($first)))->toEqualCanonicalizing($first)
+        ->and($asked)->toContain('chest_pain', 'faintness', 'fall_with_injury')
+        ->and(array_intersect($never, $asked))->toBe([]);
+})->with([
+    'nobody' => [[], ['calf_swelling'], ['dysreflexia_signs', 'vaginal_bleeding', 'knock_to_the_head', 'doming']],
+    'a cord injury' => [[['code' => 'spinal_cord_injury_t6_or_above']], ['dysreflexia_signs'], ['vaginal_bleeding']],
+    'an anticoagulant' => [[['code' => 'anticoagulant']], ['knock_to_the_head'], ['dysreflexia_signs']],
+    'a metastasis' => [[['code' => 'bone_metastasis']], ['new_bone_pain'], ['device_shock']],
+    'insulin' => [[['code' => 'diabetes_glucose_lowering']], ['calf_swelling'], ['leaking']],
+]);
+
+it('is never a go where nothing was asked of a client who has red flags of their own', function (
+    array $client, string $verdict,
+): void {
+    $gate = new Gate(
+        Made::client($client), Day::of(Made::TODAY),
+        RuleBook::standard()->envelope(new Facts(Made::client($client), Day::of(Made::TODAY))),
+    );
+    expect($gate->check(new Readings, null)->verdict->value)->toBe($verdict);
+})->with([
+    'nothing added' => [[], 'go'],
+    'a red flag added' => [['conditions' => [['code' => 'low_back_pain']]], 'lighter'],
+    'a watch that does not bind' => [['conditions' => [['code' => 'hypertension_controlled']]], 'lighter'],
+    'pressure in a cord injury' => [['conditions' => [['code' => 'spinal_cord_injury_t6_or_above']]], 'wait'],
+    'glucose on insulin' => [['conditions' => [['code' => 'diabetes_glucose_lowering']]], 'wait'],
+    'weight in heart failure' => [['conditions' => [['code' => 'heart_failure']]], 'wait'],
+    'pressure in a pregnancy' => [EXPECTING, 'lighter'],
+    'raised pressure in a pregnancy' => [
+        [...EXPECTING, 'conditions' => [['code' => 'pregnancy_gestational_hypertension']]], 'wait',
+    ],
+]);
+
+it('counts only the rate where an irregular pulse is usual', function (array $readings, string $verdict): void {
+    $known = ['conditions' => [['code' => 'atrial_fibrillation']]];
+    expect(gateFor($known, $readings)->verdict->value)->toBe($verdict);
+})->with([
+    'irregular' => [['irregular_pulse' => true], 'go'],
+    'irregular at 100' => [['irregular_pulse' => true, 'heart_rate' => 100], 'go'],
+    'at 110' => [['heart_rate' => 110], 'lighter'],
+    'at 111' => [['heart_rate' => 111], 'not_today'],
+]);
 
 it('refuses implausible readings, and an upper pressure below the lower', function (array $readings): void {
     gateFor([], $readings);
@@ -287,7 +345,7 @@ it('never improves when a reading gets worse', function (): void {
             ...($field === 'ketones_mmol' ? ['glucose_mmol' => $made->int(6, 25)] : []),
             ...($made->chance(50) && $field === 'glucose_mmol' ? ['ketones_mmol' => $made->int(0, 20) / 10] : []),
         ];
-        $symptoms = $made->chance(30) ? [$made->one(Sign::asked())] : [];
+        $symptoms = $made->chance(30) ? [$made->one(Sign::cases())] : [];
         $before = -1;
         for ($value = $from, $n = 0; $n < 12; $n++, $value += ($to - $from) / 12) {
             $reading = round($value, 1);

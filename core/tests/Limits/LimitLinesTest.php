@@ -75,7 +75,7 @@ it('leaves out what limits nothing and what has a page of its own', function (
     [Field::SupportMin, 'free'],
     [Field::HeartRateValid, true],
     [Field::Notes, 'Rise slowly.'],
-    [Field::StopSigns, 'chest pain'],
+    [Field::StopSigns, 'chest_pain'],
 ]);
 
 it('names the tightest, everyone who asked for that, and nobody else', function (): void {

@@ -16,11 +16,14 @@ use BuoyantStep\Core\Measures\Result;
 use BuoyantStep\Core\Measures\SitToStandPower;
 use BuoyantStep\Core\Measures\Symmetry;
 use BuoyantStep\Core\Measures\Test;
+use BuoyantStep\Core\Measures\Tests\AnkleRange;
+use BuoyantStep\Core\Measures\Tests\ArmCurl;
 use BuoyantStep\Core\Measures\Tests\ChairStand;
 use BuoyantStep\Core\Measures\Tests\FiveChairStands;
 use BuoyantStep\Core\Measures\Tests\FrontPlank;
 use BuoyantStep\Core\Measures\Tests\Grip;
 use BuoyantStep\Core\Measures\Tests\OneLegStand;
+use BuoyantStep\Core\Measures\Tests\PushUp;
 use BuoyantStep\Core\Measures\Tests\TimedUpAndGo;
 use BuoyantStep\Core\Measures\Tests\WallSit;
 use BuoyantStep\Core\Tests\Support\Made;
@@ -232,7 +235,33 @@ it('judges a test against the envelope first', function (Test $test, array $cond
     [new OneLegStand, [['code' => 'pregnancy_pelvic_girdle_pain']], 'Not for this client now'],
     [new FrontPlank, [['code' => 'hypertension_controlled']], 'Stop at 10 s'],
     [new Grip, [['code' => 'wheelchair_user']], null],
+    'withheld' => [new Grip, [['code' => 'unstable_heart']], 'Not for this client now'],
+    'platelets under 50' => [
+        new Grip, [['code' => 'platelets_low', 'detail' => 'count:49']], 'Not for this client now',
+    ],
+    'platelets of 50' => [new Grip, [['code' => 'platelets_low', 'detail' => 'count:50']], null],
+    'RPE up to 5 leaves it in, with a script that says so' => [
+        new ChairStand, [['code' => 'valve_or_aortic_disease']], null,
+    ],
+    'RPE up to 4 leaves it out' => [
+        new ChairStand, [['code' => 'rheumatoid_arthritis', 'detail' => 'flare']], 'Not for this client now',
+    ],
+    'no weight on the hands' => [new PushUp, [['code' => 'sternotomy']], 'Not for this client now'],
+    'a load where none may be' => [
+        new ArmCurl, [['code' => 'bone_metastasis', 'detail' => 'arm', 'side' => 'left']], 'Not for this client now',
+    ],
 ]);
+
+it('waits with a test that asks for effort until the clearance is on record', function (): void {
+    $envelope = Made::envelope([['code' => 'coronary_disease']]);
+    $missing = 'Clearance is required and not recorded.';
+    expect(TestSafety::of(new ChairStand, $envelope, $missing))->toContain('Not before it is cleared')
+        ->and(TestSafety::of(new ChairStand, $envelope))->toBeNull()
+        ->and(TestSafety::of(new AnkleRange, $envelope, $missing))->toBeNull()
+        // And it says how hard this client may go.
+        ->and(TestSafety::effort(new ChairStand, $envelope))->toBe(6)
+        ->and(TestSafety::effort(new AnkleRange, $envelope))->toBeNull();
+});
 
 it('takes the worse of tandem and four-stage for the support in falls risk', function (
     array $measures, string $support,

@@ -22,9 +22,12 @@ it('grades its confidence by how far it had to reach', function (int $reps, int 
     'n 10' => [8, 2, Confidence::Good],
     'n 11' => [8, 3, Confidence::Fair],
     'n 15' => [11, 4, Confidence::Fair],
-    'n 16' => [12, 4, Confidence::None],
+    'n 16' => [12, 4, Confidence::Rough],
+    'n 20' => [16, 4, Confidence::Rough],
+    'n 21' => [17, 4, Confidence::None],
     'more than 4 left is judged poorly' => [5, 5, Confidence::Fair],
-    'fair drops to none' => [8, 5, Confidence::None],
+    'fair drops to rough' => [8, 5, Confidence::Rough],
+    'rough drops to none' => [12, 5, Confidence::None],
     '4 left does not drop' => [6, 4, Confidence::Good],
 ]);
 

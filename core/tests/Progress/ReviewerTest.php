@@ -65,8 +65,8 @@ it('stays at the top of a family and says so', function (): void {
 
 it('stays below a rung that is under water and says what holds it there', function (): void {
     $next = reviewed(
-        'wall_counter_push', 'counter', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 7],
-        ['conditions' => [['code' => 'hypertension_controlled']]],
+        'heel_drop', 'soft', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 7],
+        ['conditions' => [['code' => 'osteoporosis', 'detail' => 'vertebral_fracture']]],
     );
     expect($next->proposal->decision)->toBe(Decision::Stay)
         ->and(array_slice($next->proposal->because, -1)[0]->says)->toContain('under water');
@@ -83,7 +83,8 @@ it('measures a fragile client before a rung that the measures have not opened', 
 })->with([
     'not measured' => [[], Decision::Retest],
     'measured too low' => [
-        [['test' => 'tandem_stand', 'value' => 3], ['test' => 'chair_stand_30s', 'value' => 9]], Decision::Retest,
+        // Held for 3 s, a hand stays on something fixed: the rung with fingertips is out.
+        [['test' => 'tandem_stand', 'value' => 3], ['test' => 'chair_stand_30s', 'value' => 9]], Decision::Stay,
     ],
     'opened' => [
         [['test' => 'tandem_stand', 'value' => 10], ['test' => 'chair_stand_30s', 'value' => 9]], Decision::StepUp,

@@ -142,7 +142,7 @@ final class Made
             Field::AvoidPositions => Position::from($value),
             Field::AvoidMotions => Motion::from($value),
             Field::AvoidMaterial => Material::from($value),
-            Field::StopSigns => Sign::said($value) ?? Sign::from($value),
+            Field::StopSigns => Sign::from($value),
             Field::Watches => new Watch(...array_map(
                 static fn (string $w): Watched|Moment => Watched::tryFrom($w) ?? Moment::from($w), explode('|', $value),
             )),

@@ -34,7 +34,10 @@ final class DemoClients
                 'pain' => 1, 'where' => 'mid back', 'days' => [2, 4, 6],
                 'wants' => 'get off the toilet without the rail',
                 'cleared' => 'Dr Amari, general practice',
-                'tests' => ['chair_stand_30s' => 9, 'tandem_stand' => 6, 'one_leg_stand' => [3, 4], 'grip' => [16, 17]],
+                'tests' => [
+                    'chair_stand_30s' => 9, 'arm_curl_30s' => [11, 12], 'tandem_stand' => 6, 'one_leg_stand' => [3, 4],
+                    'grip' => [16, 17],
+                ],
                 'sets' => [
                     'seat_rise' => [2.2, 10, 3], 'tote_row' => [3.3, 9, 3], 'suitcase_carry' => [2.7, 10, 4],
                     'hinge' => [2.7, 10, 4], 'curl' => [1.0, 10, 4],
@@ -50,7 +53,10 @@ final class DemoClients
                 'training' => 'returning', 'since' => 24, 'pain' => 2, 'where' => 'right shoulder', 'days' => [1, 3, 5],
                 'minutes' => 35, 'wants' => 'carry a cup across the room',
                 'cleared' => 'Dr Sole, stroke team',
-                'tests' => ['chair_stand_30s' => 8, 'tandem_stand' => 8, 'one_leg_stand' => [9, 4], 'grip' => [34, 15]],
+                'tests' => [
+                    'chair_stand_30s' => 8, 'arm_curl_30s' => [10, 11], 'tandem_stand' => 8, 'one_leg_stand' => [9, 4],
+                    'grip' => [34, 15],
+                ],
                 'sets' => ['seat_rise' => [4.0, 11, 3], 'tote_row' => [3.3, 10, 3], 'curl' => [1.5, 10, 4]],
                 'measured' => 24, 'kit' => 'kitchen',
                 'plan' => 'issued', 'issued' => 23,
@@ -63,7 +69,8 @@ final class DemoClients
                 'wants' => 'lift the toddler without back ache',
                 'cleared' => 'Midwife Tan',
                 'tests' => [
-                    'chair_stand_30s' => 24, 'tandem_stand' => 10, 'one_leg_stand' => [30, 28], 'grip' => [31, 33],
+                    'chair_stand_30s' => 24, 'arm_curl_30s' => [26, 27], 'tandem_stand' => 10,
+                    'one_leg_stand' => [30, 28], 'grip' => [31, 33],
                 ],
                 'sets' => [
                     'seat_rise' => [8.0, 12, 3], 'tote_row' => [7.0, 11, 3], 'hinge' => [10.0, 11, 3],
@@ -79,7 +86,8 @@ final class DemoClients
                 'grip' => ['full', 'full'], 'floor' => 'alone', 'home' => 'alone', 'training' => 'new', 'since' => 23,
                 'pain' => 3, 'where' => 'left knee', 'days' => [1, 3, 5], 'wants' => 'kneel in the garden',
                 'tests' => [
-                    'chair_stand_30s' => 11, 'tandem_stand' => 10, 'one_leg_stand' => [12, 15], 'grip' => [36, 38],
+                    'chair_stand_30s' => 11, 'arm_curl_30s' => [13, 14], 'tandem_stand' => 10,
+                    'one_leg_stand' => [12, 15], 'grip' => [36, 38],
                 ],
                 'sets' => [
                     'seat_rise' => [6.0, 11, 3], 'tote_row' => [6.0, 10, 3], 'hinge' => [6.0, 11, 3],
@@ -95,7 +103,10 @@ final class DemoClients
                 'grip' => ['weak', 'weak'], 'standing' => 'supported', 'floor' => 'none', 'home' => 'carer',
                 'training' => 'new', 'since' => 30, 'days' => [2, 5], 'minutes' => 20,
                 'wants' => 'stand long enough to cook',
-                'tests' => ['chair_stand_30s' => 4, 'tandem_stand' => 2, 'one_leg_stand' => [1, 0], 'grip' => [9, 10]],
+                'tests' => [
+                    'chair_stand_30s' => 4, 'arm_curl_30s' => [6, 7], 'tandem_stand' => 2, 'one_leg_stand' => [1, 0],
+                    'grip' => [9, 10],
+                ],
                 'sets' => ['tote_row' => [1.0, 10, 4]], 'measured' => 26, 'kit' => 'soft',
                 'plan' => 'issued', 'issued' => 25, 'course' => [[20, 'building'], [13, 'good'], [1, 'stop']],
             ],
@@ -106,7 +117,8 @@ final class DemoClients
                 'since' => 60, 'days' => [1, 4], 'minutes' => 40, 'wants' => 'get back to hill walking',
                 'cleared' => 'Dr Amari, general practice',
                 'tests' => [
-                    'chair_stand_30s' => 18, 'tandem_stand' => 10, 'one_leg_stand' => [26, 30], 'grip' => [44, 46],
+                    'chair_stand_30s' => 18, 'arm_curl_30s' => [20, 21], 'tandem_stand' => 10,
+                    'one_leg_stand' => [26, 30], 'grip' => [44, 46],
                 ],
                 'sets' => [
                     'seat_rise' => [10.0, 10, 2], 'tote_row' => [10.0, 9, 2], 'hinge' => [12.0, 10, 2],
@@ -122,7 +134,8 @@ final class DemoClients
                 'grip' => ['full', 'fair'], 'floor' => 'alone', 'home' => 'alone', 'training' => 'returning',
                 'since' => 8, 'days' => [3, 6], 'wants' => 'stairs without the banister',
                 'tests' => [
-                    'chair_stand_30s' => 12, 'tandem_stand' => 10, 'one_leg_stand' => [11, 9], 'grip' => [24, 23],
+                    'chair_stand_30s' => 12, 'arm_curl_30s' => [14, 15], 'tandem_stand' => 10,
+                    'one_leg_stand' => [11, 9], 'grip' => [24, 23],
                 ],
                 'sets' => ['seat_rise' => [4.0, 10, 3], 'tote_row' => [4.0, 10, 3], 'curl' => [2.0, 10, 3]],
                 'measured' => 3, 'kit' => 'mixed', 'plan' => 'draft',
@@ -133,7 +146,8 @@ final class DemoClients
                 'grip' => ['fair', 'fair'], 'floor' => 'helped', 'home' => 'someone_home', 'training' => 'new',
                 'since' => 2, 'days' => [2, 5],
                 'tests' => [
-                    'chair_stand_30s' => 10, 'tandem_stand' => 9, 'one_leg_stand' => [6, 7], 'grip' => [27, 29],
+                    'chair_stand_30s' => 10, 'arm_curl_30s' => [12, 13], 'tandem_stand' => 9, 'one_leg_stand' => [6, 7],
+                    'grip' => [27, 29],
                 ],
                 'measured' => 1, 'kit' => 'kitchen',
             ],
@@ -148,7 +162,8 @@ final class DemoClients
                 'grip' => ['full', 'full'], 'floor' => 'alone', 'home' => 'someone_home', 'training' => 'returning',
                 'since' => 70, 'days' => [1, 3, 5], 'minutes' => 35,
                 'tests' => [
-                    'chair_stand_30s' => 13, 'tandem_stand' => 10, 'one_leg_stand' => [14, 16], 'grip' => [31, 33],
+                    'chair_stand_30s' => 13, 'arm_curl_30s' => [15, 16], 'tandem_stand' => 10,
+                    'one_leg_stand' => [14, 16], 'grip' => [31, 33],
                 ],
                 'sets' => ['seat_rise' => [6.0, 9, 3], 'tote_row' => [6.0, 9, 3], 'hinge' => [8.0, 9, 3]],
                 'measured' => 58, 'kit' => 'mixed',
@@ -161,7 +176,8 @@ final class DemoClients
                 'grip' => ['fair', 'fair'], 'floor' => 'helped', 'home' => 'carer', 'training' => 'returning',
                 'since' => 80, 'pain' => 3, 'where' => 'right knee', 'days' => [2, 5], 'minutes' => 25,
                 'tests' => [
-                    'chair_stand_30s' => 10, 'tandem_stand' => 10, 'one_leg_stand' => [8, 6], 'grip' => [20, 19],
+                    'chair_stand_30s' => 10, 'arm_curl_30s' => [12, 13], 'tandem_stand' => 10,
+                    'one_leg_stand' => [8, 6], 'grip' => [20, 19],
                 ],
                 'sets' => ['seat_rise' => [3.2, 9, 2], 'tote_row' => [3.2, 9, 2]], 'measured' => 10, 'kit' => 'kitchen',
                 'plan' => 'issued', 'issued' => 10, 'course' => [[7, 'building'], [3, 'building']], 'decided' => true,

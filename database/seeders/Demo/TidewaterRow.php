@@ -23,6 +23,7 @@ use App\Models\Proposal;
 use App\Models\User;
 use BuoyantStep\Core\Kit\StarterKit;
 use BuoyantStep\Core\Kit\Thing;
+use BuoyantStep\Core\Measures\ArmCurlNorm;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Date;
@@ -213,8 +214,9 @@ final class TidewaterRow extends Seeder
         $rows = [];
         foreach ($told['tests'] ?? [] as $test => $value) {
             if (is_array($value)) {
-                $rows[] = ['test' => $test, 'side' => 'left', 'value' => $value[0]];
-                $rows[] = ['test' => $test, 'side' => 'right', 'value' => $value[1]];
+                $load = $test === 'arm_curl_30s' ? ['load_g' => ArmCurlNorm::LOAD_G[$told['sex']] ?? 2270] : [];
+                $rows[] = ['test' => $test, 'side' => 'left', 'value' => $value[0], ...$load];
+                $rows[] = ['test' => $test, 'side' => 'right', 'value' => $value[1], ...$load];
             } else {
                 $rows[] = ['test' => $test, 'value' => $value];
             }

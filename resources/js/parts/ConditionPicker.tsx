@@ -30,7 +30,9 @@ export default function ConditionPicker({
         ...known.filter(ticked),
         ...known.filter(
             (about) =>
-                !ticked(about) && (words === "" || `${about.label} ${about.group}`.toLowerCase().includes(words)),
+                !ticked(about) &&
+                (words === "" ||
+                    [about.label, about.group, ...about.words].some((name) => name.toLowerCase().includes(words))),
         ),
     ];
     return (
@@ -39,7 +41,7 @@ export default function ConditionPicker({
                 <input
                     className={inputClass}
                     value={query}
-                    placeholder="for example knee, heart, pregnancy"
+                    placeholder="for example knee, COPD, warfarin"
                     onChange={(e) => setQuery(e.target.value)}
                 />
             </Field>
@@ -116,6 +118,25 @@ export default function ConditionPicker({
                                                 </label>
                                             ))}
                                         </fieldset>
+                                    )}
+                                    {about.free && (
+                                        <Field
+                                            className="col-span-2"
+                                            label="In your own words"
+                                            hint="no rules are known for it: set its limits yourself"
+                                            error={errors[`conditions.${i}.details.0`]}
+                                        >
+                                            <input
+                                                className={inputClass}
+                                                maxLength={60}
+                                                value={condition.details[0] ?? ""}
+                                                onChange={(e) =>
+                                                    change(about.code, {
+                                                        details: e.target.value === "" ? [] : [e.target.value],
+                                                    })
+                                                }
+                                            />
+                                        </Field>
                                     )}
                                     {about.numbers.map(({ field, mass, label, example }) => {
                                         const typed = (value: string) =>

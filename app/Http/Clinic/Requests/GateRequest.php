@@ -16,7 +16,7 @@ final class GateRequest extends ClinicRequest
     {
         $rules = [
             'key' => ['required', 'uuid'], 'symptoms' => ['present', 'array', 'max:40'],
-            'symptoms.*' => ['string', 'max:60'],
+            'symptoms.*' => ['string', 'max:60'], 'no_signs' => ['nullable', 'boolean'],
             'repeat' => ['required', 'boolean'],
         ];
         foreach (Vital::cases() as $vital) {
@@ -74,9 +74,11 @@ final class GateRequest extends ClinicRequest
         return $readings;
     }
 
-    /** @return list<string> */
-    public function symptoms(): array
+    /** @return list<string>|null null when nobody asked: nothing is ticked, "none of these" neither */
+    public function symptoms(): ?array
     {
-        return array_values(array_filter((array) $this->validated('symptoms'), is_string(...)));
+        $ticked = array_values(array_filter((array) $this->validated('symptoms'), is_string(...)));
+
+        return $ticked === [] && ! $this->boolean('no_signs') ? null : $ticked;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Clinic\Requests;
 
 use App\Models\Client;
+use App\Rows\Abilities;
 use BuoyantStep\Core\Client\BirthKind;
 use BuoyantStep\Core\Client\BirthSymptom;
 use BuoyantStep\Core\Client\Condition;
@@ -129,6 +130,17 @@ final class ScreenRequest extends ClinicRequest
     }
 
     /** @return array<string, mixed> */
+    private static function limbs(): array
+    {
+        $rules = ['abilities' => ['nullable', 'array:'.implode(',', array_keys(Abilities::FIELDS))]];
+        foreach (Abilities::FIELDS as $field => $words) {
+            $rules["abilities.$field"] = ['nullable', $words === null ? Rule::in(['yes', 'no']) : Rule::enum($words)];
+        }
+
+        return $rules;
+    }
+
+    /** @return array<string, mixed> */
     private static function abilities(Day $today): array
     {
         $grip = ['nullable', Rule::enum(Grip::class)];
@@ -139,6 +151,7 @@ final class ScreenRequest extends ClinicRequest
             'standing' => ['nullable', Rule::enum(Standing::class)],
             'floor_transfer' => ['nullable', Rule::enum(FloorTransfer::class)],
             'home' => ['nullable', Rule::enum(Home::class)],
+            ...self::limbs(),
             'training_level' => ['nullable', Rule::enum(TrainingLevel::class)],
             'training_since' => ['bail', 'nullable', DayRule::past($today, 100)],
             'usual_pain' => ['nullable', 'integer', 'between:0,10'],
@@ -215,7 +228,11 @@ final class ScreenRequest extends ClinicRequest
             static fn (mixed $v): mixed => is_numeric($v) ? (float) $v : ($v === '' ? null : $v),
             (array) $this->input('usual', []),
         );
-        $this->merge(['usual' => $usual === [] ? null : $usual]);
+        // A comma with nothing behind it is no medicine.
+        $medicines = array_values(
+            array_filter((array) $this->input('medicines', []), static fn (mixed $m): bool => $m !== null && $m !== ''),
+        );
+        $this->merge(['usual' => $usual === [] ? null : $usual, 'medicines' => $medicines]);
     }
 
     public function withValidator(Validator $validator): void

@@ -6,11 +6,13 @@ namespace App\Http\Clinic\Resources;
 
 use App\Actions\StopSigns;
 use App\Models\Client;
+use App\Models\ClientCondition;
 use App\Models\Plan;
 use App\Models\Proposal;
 use App\Rows\BuildSituation;
 use App\Rows\ClearanceRows;
 use BuoyantStep\Core\Gate\GateVerdict;
+use BuoyantStep\Core\Limits\Conditions\OtherCondition;
 use BuoyantStep\Core\Limits\Crossing;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\LimitLines;
@@ -56,13 +58,25 @@ final class ClientFrame
             ->loadMissing(['gateChecks' => static fn (HasMany $q) => $q->limit(1)]);
     }
 
+    /**
+     * A condition's name; one in the clinician's own words says that no rules are known for it.
+     *
+     * @param  array<string, string>  $labels
+     */
+    private static function named(ClientCondition $condition, array $labels): string
+    {
+        return $condition->code === OtherCondition::CODE
+            ? ucfirst(implode(', ', $condition->details)).' (no rules known)'
+            : $labels[$condition->code] ?? $condition->code;
+    }
+
     /** @return array<string, mixed> */
     public function of(Client $client, Situation $situation): array
     {
         $labels = $this->rules->labels();
         $lines = LimitLines::of($situation->envelope, $labels);
         $facts = $client->conditions->map(
-            static fn ($c): string => ($labels[$c->code] ?? $c->code).(
+            static fn ($c): string => self::named($c, $labels).(
                 $c->side !== null && $c->side !== 'both'
                     ? ', '.$c->side
                     : ''
@@ -72,7 +86,7 @@ final class ClientFrame
         if ($day !== null) {
             $facts[] = sprintf('%d weeks %d days pregnant', intdiv($day, 7), $day % 7);
         }
-        $crossings = $this->rules->crossings(new Facts($situation->client, $situation->on, $situation->measures));
+        $crossings = $this->rules->crossings($situation->facts());
 
         return [
             'id' => $client->id,

@@ -93,7 +93,7 @@ final class GateResource
             ], Seen::cases()),
             'symptoms' => array_map(static fn (Sign $s): array => [
                 'code' => $s->value, 'label' => $s->label(), 'stops' => $s->kind() === SignKind::Stop,
-            ], Sign::asked()),
+            ], $situation->envelope->signsToAsk()),
         ];
     }
 }

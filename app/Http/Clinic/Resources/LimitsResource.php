@@ -7,13 +7,15 @@ namespace App\Http\Clinic\Resources;
 use BuoyantStep\Core\Limits\Crossing;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\EnvelopeReport;
-use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Vocabulary\Binds;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\Supervision;
+use BuoyantStep\Core\Vocabulary\Support;
 
 /**
  * The whole envelope, field by field, each with everyone who asked for it and the winner marked.
@@ -27,7 +29,7 @@ final class LimitsResource
     public static function of(Situation $situation, RuleBook $rules): array
     {
         $labels = $rules->labels();
-        $facts = new Facts($situation->client, $situation->on, $situation->measures);
+        $facts = $situation->facts();
 
         return [
             'fields' => self::fields($situation->envelope, $labels),
@@ -75,6 +77,15 @@ final class LimitsResource
     private static function part(array $part, Envelope $envelope, Field $field, array $labels): array
     {
         $scope = new Scope(Region::from($part['region']), Side::from($part['side']));
+        if (isset($part['binds'])) {
+            $word = is_string($part['value']) ? $part['value'] : '';
+
+            return [
+                'part' => ucfirst(Binds::from($part['binds'])->label()),
+                'value' => (Support::tryFrom($word) ?? Supervision::tryFrom($word))?->label() ?? $word,
+                'because' => self::because($part['because'], $labels),
+            ];
+        }
 
         return [
             'part' => $scope->label(), 'value' => EnvelopeReport::say($envelope, $field, $scope),

@@ -21,7 +21,7 @@ use BuoyantStep\Core\Vocabulary\Sign;
 final class LogResource
 {
     /** A red flag that has no word of its own. */
-    private const OTHER_SIGN = 'other';
+    private const OTHER_SIGN = ['other', 'other'];
 
     public function __construct(private readonly Catalogue $catalogue)
     {
@@ -30,10 +30,16 @@ final class LogResource
     /**
      * @param  iterable<SessionLog>  $logs
      * @param  SessionLog|null  $correcting  the session to correct; the plan is then the one it was done on
+     * @param  list<Sign>  $signs  the client's red flags, their own first
      * @return array<string, mixed>
      */
-    public function of(?Plan $plan, iterable $logs, ?SessionLog $correcting, string $zone): array
-    {
+    public function of(
+        ?Plan $plan,
+        iterable $logs,
+        ?SessionLog $correcting,
+        string $zone,
+        array $signs,
+    ): array {
         $rows = [];
         foreach ($logs as $log) {
             $rows[] = $this->past($log, $zone);
@@ -48,7 +54,7 @@ final class LogResource
                     'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i))->values()->all(),
                 ],
             'signs' => [
-                ...array_map(static fn (Sign $s): string => $s->label(), Sign::duringSession()), self::OTHER_SIGN,
+                ...array_map(static fn (Sign $s): array => [$s->value, $s->label()], $signs), self::OTHER_SIGN,
             ],
             'logs' => $rows,
             'correcting' => $plan === null || $correcting === null ? null : self::form($plan, $correcting),
@@ -59,7 +65,9 @@ final class LogResource
     private function past(SessionLog $log, string $zone): array
     {
         return [
-            'id' => $log->id, 'on' => $log->done_on, 'skipped' => $log->skipped, 'stop_sign' => $log->stop_sign,
+            'id' => $log->id, 'on' => $log->done_on, 'skipped' => $log->skipped, 'stop_sign' => $log->stop_sign === null
+                ? null
+                : Sign::words($log->stop_sign),
             'stop_open' => $log->hasOpenStopSign(),
             'pain_before' => $log->pain_before, 'pain_next_morning' => $log->pain_next_morning,
             'note' => $log->note, 'corrected' => $log->earlier->where('was_in_force', true)->count(),
@@ -149,7 +157,7 @@ final class LogResource
             'skipped' => 'called off',
         ] as $field => $words) {
             if (is_scalar($session[$field] ?? null)) {
-                $says[] = $words.' '.$session[$field];
+                $says[] = $words.' '.Sign::words((string) $session[$field]);
             }
         }
         foreach ($version->content['items'] as $item) {

@@ -7,6 +7,7 @@ namespace App\Http\Clinic\Resources;
 use App\Models\Client;
 use App\Models\MeasureResult;
 use App\Queries\CatalogueIndex;
+use App\Rows\ClearanceRows;
 use BuoyantStep\Core\Fit\TestSafety;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Measures\AllTests;
@@ -24,15 +25,17 @@ final class MeasureResource
     /** @return array<string, mixed> */
     public static function of(Client $client, Situation $situation): array
     {
+        $state = ClearanceRows::state($client, $situation);
+        $clearance = $state->holdsBack() ? $state->missing() : null;
         $tests = [];
         foreach (AllTests::list() as $test) {
             $about = $test->about();
             $tests[] = [
                 'code' => $about->code, 'label' => $about->label, 'unit' => $about->unit, 'sides' => $about->sides,
-                'safety' => TestSafety::of($test, $situation->envelope), 'clock' => $about->clock->value,
+                'safety' => TestSafety::of($test, $situation->envelope, $clearance), 'clock' => $about->clock->value,
                 'core' => $about->usual, 'takes_load' => $about->takesLoad, 'second' => $about->second,
                 'easy_set' => $test instanceof EasySet, 'series' => self::series($test, $situation),
-                'script' => $about->script, 'source' => $about->source,
+                'script' => self::script($test, $situation), 'source' => $about->source,
                 'latest' => $test instanceof EasySet ? [] : self::latest($test, $situation),
                 'symmetry' => $about->sides ? $situation->measures->symmetry($test) : null,
             ];
@@ -55,6 +58,14 @@ final class MeasureResource
             'effort_cap' => $situation->envelope->number(Field::EffortMax) ?? 10,
             'history' => self::history($client, $situation),
         ];
+    }
+
+    /** How it is done, and how hard this client may go. */
+    private static function script(Test $test, Situation $situation): string
+    {
+        $effort = TestSafety::effort($test, $situation->envelope);
+
+        return $test->about()->script.($effort === null ? '' : sprintf(' For this client: stop at RPE %d.', $effort));
     }
 
     /** @return list<array<string, mixed>> what was measured, newest first */

@@ -6,15 +6,19 @@ namespace App\Http\Clinic\Resources;
 
 use BuoyantStep\Core\Client\BirthKind;
 use BuoyantStep\Core\Client\BirthSymptom;
+use BuoyantStep\Core\Client\Brakes;
+use BuoyantStep\Core\Client\Cognition;
 use BuoyantStep\Core\Client\FloorTransfer;
 use BuoyantStep\Core\Client\Grip;
 use BuoyantStep\Core\Client\Home;
+use BuoyantStep\Core\Client\LimbUse;
 use BuoyantStep\Core\Client\Medicine;
 use BuoyantStep\Core\Client\Schools;
 use BuoyantStep\Core\Client\Sex;
 use BuoyantStep\Core\Client\SkinSite;
 use BuoyantStep\Core\Client\Standing;
 use BuoyantStep\Core\Client\TrainingLevel;
+use BuoyantStep\Core\Client\Trunk;
 use BuoyantStep\Core\Gate\Vital;
 use BuoyantStep\Core\Kit\BandForm;
 use BuoyantStep\Core\Kit\BandMaterial;
@@ -58,6 +62,11 @@ final class Options
             'medicines' => self::of(Medicine::class), 'insensate' => self::of(SkinSite::class),
             'grip' => self::of(Grip::class), 'standing' => self::of(Standing::class),
             'floor_transfer' => self::of(FloorTransfer::class), 'home' => self::of(Home::class),
+            'limb' => self::of(LimbUse::class), 'trunk' => self::of(Trunk::class),
+            'cognition' => self::of(Cognition::class), 'brakes' => self::of(Brakes::class),
+            'asks' => array_map(static fn (Standing $s): array => [
+                'standing' => $s->value, 'parts' => array_column($s->asks(), 'value'),
+            ], Standing::cases()),
             'aim' => self::of(Aim::class), 'structure' => self::of(Structure::class),
             'side' => array_map(static fn (Side $s): array => [$s->value, $s->label()], $sides),
             'usual' => array_map(static fn (Vital $v): array => [

@@ -14,6 +14,7 @@ use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Progress\Decision as Verdict;
+use BuoyantStep\Core\Vocabulary\Sign;
 use Carbon\CarbonImmutable;
 
 /** Proposals to decide, one a line, with what happens to the plan when they are accepted. */
@@ -40,7 +41,9 @@ final class ReviewResource
         return [
             'proposals' => $proposals->map(fn (Proposal $p): array => $this->row($p))->values()->all(),
             'session' => $log === null ? null : self::session($log),
-            'stop' => $stop === null ? null : ['on' => $stop->done_on, 'says' => $stop->stop_sign],
+            'stop' => $stop === null
+                ? null
+                : ['on' => $stop->done_on, 'says' => Sign::words((string) $stop->stop_sign)],
             'cleared' => self::cleared($client),
             'decided' => array_map(
                 fn (Proposal $p): array => [
@@ -70,7 +73,9 @@ final class ReviewResource
     {
         $log = $client->logs()->whereNotNull('stop_sign')->whereNotNull('stop_cleared_at')->first();
 
-        return $log === null ? null : ['id' => $log->id, 'on' => $log->done_on, 'says' => $log->stop_sign];
+        return $log === null
+            ? null
+            : ['id' => $log->id, 'on' => $log->done_on, 'says' => Sign::words((string) $log->stop_sign)];
     }
 
     /** @return array<string, mixed> */

@@ -20,7 +20,8 @@ final class ScreenConflict
         'birth_given_on' => 'Gave birth on',
         'birth_kind' => 'Birth', 'birth_symptoms' => 'Since the birth', 'insensate' => 'Skin that cannot feel',
         'usual' => 'Usual', 'weight_kg' => 'weight', 'conditions' => 'Condition', 'home' => 'Who is at home',
-        'training_level' => 'Training', 'pain_school' => 'Pain ceiling', 'supine_school' => 'Flat on the back',
+        'abilities' => 'What they can do', 'training_level' => 'Training', 'pain_school' => 'Pain ceiling',
+        'supine_school' => 'Flat on the back',
         'bone_school' => 'Loading fragile bone', 'minutes' => 'Minutes a session',
         'wants' => 'What they want to do again', 'clearance' => 'Clearance',
     ];

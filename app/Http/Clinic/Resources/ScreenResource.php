@@ -8,6 +8,7 @@ use App\Actions\AskAtHome;
 use App\Editing\MassFields;
 use App\Models\Client;
 use App\Models\HomeIntake;
+use App\Rows\Abilities;
 use App\Rows\ConditionDetails;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Plan\Aim;
@@ -109,6 +110,7 @@ final class ScreenResource
             'standing' => $client->standing ?? '',
             'floor_transfer' => $client->floor_transfer ?? '',
             'home' => $client->home ?? '',
+            'abilities' => Abilities::form($client?->abilities),
             'training_level' => $client->training_level ?? '',
             'training_since' => $client->training_since ?? '',
             'usual_pain' => $client?->usual_pain === null ? '' : (string) $client->usual_pain,

@@ -8,11 +8,11 @@ use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Exercises\Catalogue;
-use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Plan\PlanFit;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\Sign;
 use BuoyantStep\Core\Vocabulary\Watch;
 
 /** The page the client takes home: what, how, how much, how hard, when to stop. Plain words, large type. */
@@ -38,7 +38,7 @@ final class SheetResource
             'structure' => $plan->structure,
             'watches' => array_map(static fn (Watch $w): string => $w->label(), $situation->envelope->watches()),
             'breathe_out' => $situation->envelope->breath() === Breath::NoHolding,
-            'stop_signs' => $situation->envelope->words(Field::StopSigns),
+            'stop_signs' => array_map(static fn (Sign $s): string => $s->label(), $situation->envelope->redFlags()),
             'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i))->values()->all(),
         ];
     }

@@ -32,7 +32,7 @@ final class GateVerb implements Verb
         $client = Profile::read($input->bag('client'));
         $on = Day::of($input->string('on'), '/on');
         $client->assertPlausible($on);
-        $symptoms = Sign::readAll($input->strings('symptoms'), '/symptoms');
+        $symptoms = $input->has('symptoms') ? Sign::readAll($input->strings('symptoms'), '/symptoms') : null;
         $readings = Readings::read($input->has('readings') ? $input->bag('readings') : new Bag([], '/readings'));
 
         return new Answer((new Gate($client, $on, RuleBook::standard()->envelope(new Facts($client, $on))))->check(

@@ -26,7 +26,8 @@ final class SymptomsVerb implements Verb
     {
         $symptoms = array_map(static fn (Sign $s): array => [
             'code' => $s->value, 'label' => $s->label(), 'stops' => $s->kind() === SignKind::Stop,
-        ], Sign::asked());
+            'urgency' => $s->urgency()->value,
+        ], Sign::cases());
 
         return new Answer(['symptoms' => $symptoms]);
     }

@@ -8,11 +8,14 @@ use BuoyantStep\Core\Gate\Arrival;
 use BuoyantStep\Core\Gate\Check;
 use BuoyantStep\Core\Gate\Finding;
 use BuoyantStep\Core\Gate\Source;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 
 /** Resting heart rate, against the own usual. */
 final class HeartRate implements Check
 {
     private const RULE = 'gate.hr';
+
+    private const FIBRILLATING = 110;
 
     public function findings(Arrival $at): iterable
     {
@@ -25,7 +28,9 @@ final class HeartRate implements Check
         $says = sprintf(
             'Resting heart rate %d%s.', (int) $rate, $usual === null ? '' : sprintf(', usual %d', (int) $usual),
         );
-        if ($rate >= 120 || ($rate < 40 && ! $usuallySlow)) {
+        // In known atrial fibrillation only the rate counts (ESC 2020).
+        $fibrillates = $at->envelope->is(ConditionTrait::KnownAtrialFibrillation) && $rate > self::FIBRILLATING;
+        if ($fibrillates || $rate >= 120 || ($rate < 40 && ! $usuallySlow)) {
             yield Finding::notToday(self::RULE, $says, 'No session today; tell their doctor.', Source::ACSM);
         } elseif ($rate > 100 || ($usual !== null && $rate >= $usual + 20)) {
             yield Finding::lighter(self::RULE, $says, 'Lighter today.', Source::ACSM);

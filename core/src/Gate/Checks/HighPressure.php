@@ -78,6 +78,9 @@ final class HighPressure implements Check
 
     private static function isAlarming(Arrival $at): bool
     {
-        return $at->says(Sign::Headache, Sign::SuddenHeadache, Sign::VisionChange, Sign::ChestPain);
+        return $at->says(
+            Sign::Headache, Sign::SuddenHeadache, Sign::VisionChange, Sign::ChestPain, Sign::NewBreathlessness,
+            Sign::BreathlessAtRest, Sign::Dizziness, Sign::Confusion,
+        );
     }
 }

@@ -8,6 +8,7 @@ use BuoyantStep\Core\Gate\Arrival;
 use BuoyantStep\Core\Gate\Check;
 use BuoyantStep\Core\Gate\Finding;
 use BuoyantStep\Core\Gate\Source;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 
 /** A pulse that does not come evenly. */
 final class IrregularPulse implements Check
@@ -16,7 +17,11 @@ final class IrregularPulse implements Check
 
     public function findings(Arrival $at): iterable
     {
-        if ($at->readings->pulse->irregular !== true) {
+        // Known atrial fibrillation: an irregular pulse is no sign.
+        if (
+            $at->readings->pulse->irregular !== true
+            || $at->envelope->is(ConditionTrait::KnownAtrialFibrillation)
+        ) {
             return;
         }
         yield match (true) {

@@ -30,7 +30,7 @@ final class Signs implements Check
             $kind === SignKind::Stop, $kind === SignKind::StopInPregnancy
                 && $at->isPregnantOrNewMother() => Finding::stop(
                     'gate.stop_sign', $says,
-                    'Stop. Call the emergency number or the treating team, by your local rules.',
+                    $sign->urgency()->does(),
                     'Red flags, '.Source::ACSM,
                 ),
             $kind === SignKind::NotToday => Finding::notToday(

@@ -52,7 +52,8 @@ final class Defaults implements AlwaysRules
             ->set(Field::HeartRateValid, true, 'Nothing entered makes heart rate misleading.');
         foreach ([
             Sign::ChestPain, Sign::Faintness, Sign::NewBreathlessness, Sign::NewWeakness, Sign::SuddenHeadache,
-            Sign::CalfSwelling, Sign::FallWithInjury, Sign::LossOfControl,
+            Sign::CalfSwelling, Sign::FallWithInjury, Sign::LossOfControl, Sign::VisionChange, Sign::TroubleSpeaking,
+            Sign::Confusion,
         ] as $sign) {
             $rules->stopSign($sign);
         }

@@ -12,6 +12,7 @@ use BuoyantStep\Core\Limits\HasWaiting;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\Clearance;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Motion;
@@ -70,13 +71,17 @@ final class Postpartum implements AlwaysRules, HasWaiting
         if ($holds($clearance)) {
             $rules->set(
                 Field::Clearance,
-                Clearance::Required,
+                Clearance::RequiredForLoad,
                 sprintf(
                     'Loading waits for clearance, %d weeks after this birth at the earliest; before it gentle '
                         .'breathing, pelvic floor, walking and posture.',
                     intdiv($clearance, 7),
                 ),
             );
+        }
+        if ($holds($clearance) && ! $facts->isClearedSince($birth->birthDate)) {
+            $says = 'Until the clearance after birth is recorded: unloaded work at RPE 3 at most.';
+            $rules->set(Field::EffortMax, 3, $says)->set(Field::LoadPctMax, 0, $says);
         }
         if ($holds(self::IMPACT_DAYS)) {
             $rules->set(Field::ImpactMax, 0, 'No impact until 12 weeks and a symptom-free screen.');
@@ -108,9 +113,12 @@ final class Postpartum implements AlwaysRules, HasWaiting
             );
         }
         if ($trunk) {
-            $rules->avoidMotions(
-                [Motion::SpineFlexionLoaded], 'After a caesarean: no loaded bending of the trunk for 8 weeks.',
-            );
+            $rules->set(Field::Breath, Breath::NoHolding, 'After a caesarean: breathe out on the effort for 8 weeks.')
+                ->avoidMotions(
+                    [Motion::SpineFlexionLoaded, Motion::AbdominalDomingLoad],
+                    'After a caesarean: no loaded bending of the trunk, nothing that makes the belly dome, for 8 '
+                        .'weeks.',
+                );
         }
     }
 

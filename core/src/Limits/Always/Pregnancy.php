@@ -12,12 +12,13 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Binds;
 use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\Clearance;
 use BuoyantStep\Core\Vocabulary\Moment;
-use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Watched;
 
 /**
@@ -33,9 +34,11 @@ final class Pregnancy implements AlwaysRules
         Sign::BreathlessBeforeEffort,
         Sign::Dizziness,
         Sign::Headache,
-        Sign::ChestPainInPregnancy,
-        Sign::CalfPain,
+        Sign::ChestPain,
+        Sign::CalfSwelling,
         Sign::WeaknessOfBalance,
+        Sign::AbdominalPain,
+        Sign::BabyMovesLess,
     ];
 
     public const RULE = 'pregnancy';
@@ -104,7 +107,10 @@ final class Pregnancy implements AlwaysRules
             ->set(Field::RepsMin, 10, 'Lighter loads for 10 reps or more.')
             ->set(Field::HoldMaxS, 10, 'Hard holds up to 10 s.')
             ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort; no breath holding.')
-            ->set(Field::ImpactMax, 2, 'No jumping in pregnancy.')
+            ->set(
+                Field::ImpactMax, $trained ? 2 : 1,
+                $trained ? 'No jumping in pregnancy.' : 'Not used to hops: stamps and heel drops at most.',
+            )
             ->watch(Watched::BloodPressure, Moment::Before, 'Blood pressure before each session.')
             ->watch(
                 Watched::PelvicFloor,
@@ -133,12 +139,14 @@ final class Pregnancy implements AlwaysRules
             );
         }
         if ($day >= self::RAISED_REQUIRED_DAY) {
-            $rules->set(Field::ImpactMax, 1, 'From 20 weeks: stamps and heel drops at most.');
+            $rules->set(Field::ImpactMax, 1, 'From 20 weeks: stamps and heel drops at most.')
+                ->avoidPositions(
+                    [Position::LongStaticStanding], 'From 20 weeks: not standing still for long; move, or sit.',
+                );
         }
         if ($day >= self::SUPPORT_DAY) {
-            $rules->avoidMotions(
-                [Motion::SingleLegLoadUnsupported],
-                'From 28 weeks: fingertips on something fixed for one-leg work.',
+            $rules->bind(
+                Support::Fingertip, Binds::SingleLeg, 'From 28 weeks: fingertips on something fixed for one-leg work.',
             );
         }
         if ($day > 280) {

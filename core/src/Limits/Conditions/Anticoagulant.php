@@ -13,6 +13,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Sign;
 use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Blood thinner: no hard landings, straps padded, bruises looked for. */
@@ -23,7 +24,12 @@ final class Anticoagulant implements ConditionRules
     public function about(): ConditionAbout
     {
         return new ConditionAbout(
-            'anticoagulant', 'Anticoagulant', group: ConditionGroup::Heart, medicines: ['anticoagulant'],
+            'anticoagulant', 'Anticoagulant', group: ConditionGroup::Heart,
+            medicines: [
+                'anticoagulant', 'warfarin', 'phenprocoumon', 'acenocoumarol', 'apixaban', 'rivaroxaban', 'dabigatran',
+                'edoxaban', 'heparin', 'enoxaparin', 'dalteparin', 'fondaparinux',
+            ],
+            words: ['blood thinner', 'DOAC', 'NOAC'],
         );
     }
 
@@ -32,7 +38,8 @@ final class Anticoagulant implements ConditionRules
         $rules = (new Rules('anticoagulant', 'House convention, cautious'))
             ->set(Field::ImpactMax, 1, 'Stamps and heel drops at most.')
             ->watch(Watched::Skin, Moment::After, 'Bruises after each session.')
-            ->note('Tight straps padded.');
+            ->stopSign(Sign::HeadKnock)
+            ->note('Tight straps padded. Any knock to the head: call, hurt or not.');
 
         return $rules;
     }

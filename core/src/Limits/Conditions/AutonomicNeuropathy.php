@@ -25,6 +25,7 @@ final class AutonomicNeuropathy implements ConditionRules
     {
         return new ConditionAbout(
             'autonomic_neuropathy', 'Autonomic neuropathy', group: ConditionGroup::LungsAndMetabolism,
+            words: ['CAN'],
         );
     }
 

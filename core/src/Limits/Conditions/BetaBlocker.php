@@ -21,7 +21,11 @@ final class BetaBlocker implements ConditionRules
     public function about(): ConditionAbout
     {
         return new ConditionAbout(
-            'beta_blocker', 'Beta blocker', group: ConditionGroup::Heart, medicines: ['beta blocker'],
+            'beta_blocker', 'Beta blocker', group: ConditionGroup::Heart,
+            medicines: [
+                'beta blocker', 'metoprolol', 'bisoprolol', 'atenolol', 'propranolol', 'carvedilol', 'nebivolol',
+                'labetalol', 'sotalol', 'nadolol', 'acebutolol',
+            ],
         );
     }
 

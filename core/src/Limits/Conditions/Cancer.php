@@ -33,6 +33,7 @@ final class Cancer implements ConditionRules, HasFirstBlock
                 Condition::FIRST_BLOCK_DONE => 'first two weeks done',
             ],
             sinceLabel: 'training since',
+            words: ['oncology', 'chemotherapy', 'tumour'],
         );
     }
 

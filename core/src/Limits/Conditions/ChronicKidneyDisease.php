@@ -23,6 +23,7 @@ final class ChronicKidneyDisease implements ConditionRules
     {
         return new ConditionAbout(
             'chronic_kidney_disease', 'Chronic kidney disease', group: ConditionGroup::LungsAndMetabolism,
+            words: ['CKD', 'kidney', 'renal', 'dialysis'],
         );
     }
 

@@ -26,6 +26,7 @@ final class ChronicLungDisease implements ConditionRules
         return new ConditionAbout(
             'chronic_lung_disease', 'Chronic lung disease', group: ConditionGroup::LungsAndMetabolism,
             traits: [ConditionTrait::LungDisease],
+            words: ['COPD', 'emphysema', 'chronic bronchitis', 'pulmonary fibrosis', 'ILD', 'asthma', 'lungs'],
         );
     }
 

@@ -12,6 +12,8 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Binds;
+use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Vision;
 
 /** Cognitive impairment: eyes open, someone there for balance work. */
@@ -21,14 +23,20 @@ final class CognitiveImpairment implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('cognitive_impairment', 'Cognitive impairment', group: ConditionGroup::Nerves);
+        return new ConditionAbout('cognitive_impairment', 'Cognitive impairment', group: ConditionGroup::Nerves,
+            words: ['dementia', 'Alzheimer disease', 'MCI', 'memory'],
+        );
     }
 
     public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('cognitive_impairment', 'Common practice'))
             ->set(Field::Vision, Vision::EyesOpen, 'Eyes open.')
-            ->note('Someone at home for balance rungs. One cue at a time, few exercises, pictures, a helper.');
+            ->bind(
+                Supervision::SomeoneHome, Binds::Balance,
+                'Hands-free balance work only with someone at home; alone with a hand on something fixed.',
+            )
+            ->note('One cue at a time, few exercises, pictures, a helper.');
 
         return $rules;
     }

@@ -34,6 +34,9 @@ final class CoronaryDisease implements ConditionRules, HasFirstBlock
                 Condition::FIRST_BLOCK_DONE => 'first block done',
             ],
             sinceLabel: 'training since',
+            words: [
+                'CHD', 'CAD', 'IHD', 'angina', 'heart attack', 'myocardial infarction', 'MI', 'stent', 'bypass', 'CABG',
+            ],
         );
     }
 
@@ -47,7 +50,7 @@ final class CoronaryDisease implements ConditionRules, HasFirstBlock
             ->house(Field::HoldMaxS, 6, 'Hard holds up to 6 s.')
             ->watch(Watched::BloodPressure, Moment::Before, 'Blood pressure before each session.')
             ->stopSign(Sign::ChestPain)
-            ->stopSign(Sign::UnusualBreathlessness)
+            ->stopSign(Sign::NewBreathlessness)
             ->set(Field::EffortMax, 6, 'RPE up to 6.');
         if (! FirstBlock::isOver($condition)) {
             $rules

@@ -34,6 +34,7 @@ final class DevicePacemakerIcd implements ConditionRules, OpensByWord
                 'heart_rate_valid' => 'team: heart rate can be used',
             ],
             sinceLabel: 'implanted on',
+            words: ['PPM', 'pacemaker', 'defibrillator', 'ICD', 'CRT'],
         );
     }
 

@@ -19,7 +19,9 @@ final class Diabetes implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('diabetes', 'Diabetes', group: ConditionGroup::LungsAndMetabolism);
+        return new ConditionAbout('diabetes', 'Diabetes', group: ConditionGroup::LungsAndMetabolism,
+            words: ['T2D', 'T1D', 'sugar', 'type 2', 'type 1'],
+        );
     }
 
     public function limits(Condition $condition, Facts $facts): Rules

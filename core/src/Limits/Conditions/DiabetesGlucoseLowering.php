@@ -23,14 +23,19 @@ final class DiabetesGlucoseLowering implements ConditionRules
     {
         return new ConditionAbout(
             'diabetes_glucose_lowering', 'Diabetes on insulin, sulfonylurea or glinide',
-            group: ConditionGroup::LungsAndMetabolism, medicines: ['insulin', 'sulfonylurea', 'glinide'],
+            group: ConditionGroup::LungsAndMetabolism,
+            medicines: [
+                'insulin', 'sulfonylurea', 'glinide', 'gliclazide', 'glimepiride', 'glibenclamide', 'glyburide',
+                'glipizide', 'tolbutamide', 'repaglinide', 'nateglinide',
+            ],
+            words: ['T1D', 'sugar', 'hypo'],
         );
     }
 
     public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('diabetes_glucose_lowering', 'ADA (Colberg 2016)'))
-            ->watch(Watched::Glucose, Moment::Before, 'Glucose before each session.')
+            ->watch(Watched::Glucose, Moment::Before, 'Glucose before each session.', true)
             ->watch(Watched::Glucose, Moment::After, 'A late low can follow hours after the session.')
             ->note('Carbohydrate within reach.');
 

@@ -27,6 +27,8 @@ final class DialysisFistula implements ConditionRules
     {
         return new ConditionAbout(
             'dialysis_fistula', 'Dialysis fistula', group: ConditionGroup::LungsAndMetabolism, sided: true,
+            details: ['load_cleared' => 'loads cleared by the dialysis team'],
+            words: ['AV fistula', 'dialysis', 'haemodialysis'],
         );
     }
 
@@ -37,7 +39,11 @@ final class DialysisFistula implements ConditionRules
             ->note('No cuff, strap or pressure reading on the fistula arm. On a day without dialysis, or before it.')
             ->within(new Scope(Region::Upper, $condition->sideOrBoth()))
             ->set(Field::AvoidMaterial, Material::TightStrap, 'Fistula arm: no cuff or strap.')
+            ->set(Field::AvoidMaterial, Material::PaddedStrap, 'Fistula arm: no cuff or strap, padded or not.')
             ->avoidMotions([Motion::GripSustainedHeavy], 'Fistula arm: no long heavy gripping.');
+        if (! $condition->has('load_cleared')) {
+            $rules->house(Field::LoadPctMax, 40, 'Fistula arm: up to 40 % of 1RM until the dialysis team clears more.');
+        }
 
         return $rules;
     }

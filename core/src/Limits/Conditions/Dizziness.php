@@ -9,9 +9,10 @@ use BuoyantStep\Core\Limits\ConditionAbout;
 use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
-use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Binds;
+use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Support;
 
 /** Dizziness: no balance work without a hold, nobody alone at it. */
@@ -21,14 +22,20 @@ final class Dizziness implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('dizziness', 'Dizziness', group: ConditionGroup::Nerves);
+        return new ConditionAbout('dizziness', 'Dizziness', group: ConditionGroup::Nerves,
+            words: ['vertigo', 'BPPV'],
+        );
     }
 
     public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('dizziness', 'House convention, cautious'))
-            ->set(Field::SupportMin, Support::OneHand, 'One hand on something fixed for balance work.')
-            ->note('Someone at home for balance work. Rise slowly.');
+            ->bind(Support::OneHand, Binds::Balance, 'One hand on something fixed for balance work.')
+            ->bind(
+                Supervision::SomeoneHome, Binds::Balance,
+                'Hands-free balance work only with someone at home; alone with a hand on something fixed.',
+            )
+            ->note('Rise slowly.');
 
         return $rules;
     }

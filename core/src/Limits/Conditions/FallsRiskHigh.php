@@ -14,9 +14,10 @@ use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Measures\Tests\FourStage;
 use BuoyantStep\Core\Measures\Tests\Tandem;
+use BuoyantStep\Core\Vocabulary\Binds;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
-use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Surface;
 use BuoyantStep\Core\Vocabulary\Vision;
@@ -30,6 +31,7 @@ final class FallsRiskHigh implements ConditionRules
     {
         return new ConditionAbout(
             'falls_risk_high', 'High falls risk', group: ConditionGroup::AgeAndFalls, traits: [ConditionTrait::Fragile],
+            words: ['falls', 'faller', 'unsteady'],
         );
     }
 
@@ -43,9 +45,8 @@ final class FallsRiskHigh implements ConditionRules
             ($tandem === null || $tandem >= Tandem::FLAG_S) &&
             ($stages === null || $stages >= FourStage::TANDEM_STAGE);
         $rules = (new Rules('falls_risk_high', 'CDC STEADI'))
-            ->set(
-                Field::SupportMin,
-                $steady ? Support::Fingertip : Support::OneHand,
+            ->bind(
+                $steady ? Support::Fingertip : Support::OneHand, Binds::Balance,
                 $steady
                     ? 'Tandem held 10 s: fingertips on something fixed for balance work.'
                     : ($stages !== null && $stages < 3
@@ -59,8 +60,11 @@ final class FallsRiskHigh implements ConditionRules
             )
             ->set(Field::SurfaceMax, Surface::Firm, 'Firm floor, shoes on.')
             ->set(Field::Vision, Vision::EyesOpen, 'Eyes open.')
-            ->avoidMotions([Motion::SingleLegLoadUnsupported], 'No free standing on one leg under load.')
-            ->note('Someone at home for balance rungs above the mastered one.');
+            ->bind(Support::Fingertip, Binds::SingleLeg, 'No free standing on one leg under load.')
+            ->bind(
+                Supervision::SomeoneHome, Binds::Balance,
+                'Hands-free balance work only with someone at home; alone with a hand on something fixed.',
+            );
         if (! $facts->client->function->canRiseFromFloor()) {
             $rules->avoidPositions(
                 [Position::Floor],

@@ -22,7 +22,9 @@ final class Glaucoma implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('glaucoma', 'Glaucoma', group: ConditionGroup::Nerves);
+        return new ConditionAbout('glaucoma', 'Glaucoma', group: ConditionGroup::Nerves,
+            words: ['eye pressure'],
+        );
     }
 
     public function limits(Condition $condition, Facts $facts): Rules

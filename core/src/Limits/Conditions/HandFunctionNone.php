@@ -22,7 +22,9 @@ final class HandFunctionNone implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('hand_function_none', 'No hand function', group: ConditionGroup::Bones, sided: true);
+        return new ConditionAbout('hand_function_none', 'No hand function', group: ConditionGroup::Bones, sided: true,
+            words: ['no grip'],
+        );
     }
 
     public function limits(Condition $condition, Facts $facts): Rules

@@ -24,6 +24,7 @@ final class HandFunctionWeak implements ConditionRules
     {
         return new ConditionAbout(
             'hand_function_weak', 'Weak hand function', group: ConditionGroup::Bones, sided: true,
+            words: ['weak grip', 'carpal tunnel'],
         );
     }
 

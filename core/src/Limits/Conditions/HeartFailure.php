@@ -38,6 +38,7 @@ final class HeartFailure implements ConditionRules, HasFirstBlock
                 Condition::FIRST_BLOCK_DONE => 'first block done',
             ],
             sinceLabel: 'training since',
+            words: ['HF', 'CHF', 'HFrEF', 'HFpEF', 'weak heart'],
         );
     }
 
@@ -51,7 +52,7 @@ final class HeartFailure implements ConditionRules, HasFirstBlock
             ->house(Field::HoldMaxS, 6, 'Hard holds up to 6 s.')
             ->watch(Watched::BloodPressure, Moment::Before, 'Blood pressure before each session.')
             ->stopSign(Sign::ChestPain)
-            ->stopSign(Sign::UnusualBreathlessness)
+            ->stopSign(Sign::NewBreathlessness)
             ->set(
                 Field::EffortMax,
                 FirstBlock::isOver($condition) ? 6 : 5,
@@ -62,6 +63,7 @@ final class HeartFailure implements ConditionRules, HasFirstBlock
                 Watched::Weight,
                 Moment::Before,
                 'Weight before each session: up more than '.Mass::say(2000).' in 3 days means hold and call.',
+                true,
             );
         if (! FirstBlock::isOver($condition)) {
             $rules

@@ -13,6 +13,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\Motion;
 
@@ -27,6 +28,7 @@ final class Hernia implements ConditionRules
             'hernia',
             'Hernia', group: ConditionGroup::Belly,
             numbers: ['lift_g' => ['label' => 'Ordered lift limit, both hands together', 'example' => 4500]],
+            words: ['rupture', 'inguinal'],
         );
     }
 
@@ -38,7 +40,10 @@ final class Hernia implements ConditionRules
         if (Orders::grams($condition, 0) > 0) {
             $rules->set(Field::LiftMaxG, Orders::grams($condition, 0), 'Lift limit by order, both hands together.');
         } else {
-            $rules->note('No lift limit on record: ask the surgeon.');
+            $rules->house(
+                Field::LiftMaxG, 5000,
+                'Lift '.Mass::say(5000).' in all at most until there is an order: ask the surgeon.',
+            );
         }
 
         return $rules;

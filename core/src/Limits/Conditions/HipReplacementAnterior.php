@@ -26,6 +26,7 @@ final class HipReplacementAnterior implements ConditionRules
         return new ConditionAbout(
             'hip_replacement_anterior', 'Hip replacement, anterior approach', group: ConditionGroup::Surgery,
             sided: true, sinceLabel: 'surgery on',
+            words: ['THR', 'THA', 'new hip'],
         );
     }
 

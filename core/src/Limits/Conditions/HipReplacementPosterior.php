@@ -25,6 +25,7 @@ final class HipReplacementPosterior implements ConditionRules
         return new ConditionAbout(
             'hip_replacement_posterior', 'Hip replacement, posterior approach', group: ConditionGroup::Surgery,
             sided: true, sinceLabel: 'surgery on',
+            words: ['THR', 'THA', 'new hip'],
         );
     }
 

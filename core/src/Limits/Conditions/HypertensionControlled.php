@@ -27,6 +27,7 @@ final class HypertensionControlled implements ConditionRules
         return new ConditionAbout(
             'hypertension_controlled', 'Hypertension, controlled', group: ConditionGroup::Heart,
             traits: [ConditionTrait::KnownHypertension],
+            words: ['HTN', 'high blood pressure'],
         );
     }
 

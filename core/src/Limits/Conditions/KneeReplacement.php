@@ -30,6 +30,7 @@ final class KneeReplacement implements ConditionRules, OpensByWord
                 'impact_cleared' => 'impact cleared',
             ],
             sinceLabel: 'surgery on',
+            words: ['TKR', 'TKA', 'new knee'],
         );
     }
 

@@ -21,7 +21,9 @@ final class LatexAllergy implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('latex_allergy', 'Latex allergy', group: ConditionGroup::Other);
+        return new ConditionAbout('latex_allergy', 'Latex allergy', group: ConditionGroup::Other,
+            words: ['rubber'],
+        );
     }
 
     public function limits(Condition $condition, Facts $facts): Rules

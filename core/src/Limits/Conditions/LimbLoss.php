@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Client\FunctionPart;
 use BuoyantStep\Core\Limits\ConditionAbout;
 use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Part;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
@@ -30,10 +33,17 @@ final class LimbLoss implements ConditionRules
             'Limb loss', group: ConditionGroup::Bones,
             sided: true,
             details: [
-                'arm' => 'arm',
-                'leg' => 'leg',
+                'hand' => 'hand',
+                'below_elbow' => 'below the elbow',
+                'above_elbow' => 'above the elbow',
+                'below_knee' => 'below the knee',
+                'above_knee' => 'above the knee',
+                'arm' => 'arm, level not known',
+                'leg' => 'leg, level not known',
                 'prosthesis' => 'done with the prosthesis',
             ],
+            asks: [FunctionPart::Limbs],
+            words: ['amputation', 'amputee', 'BKA', 'AKA'],
         );
     }
 
@@ -44,19 +54,28 @@ final class LimbLoss implements ConditionRules
             Moment::After,
             'Socket fit and skin after each session.',
         );
-        $leg = $condition->has('leg') || ! $condition->has('arm');
-        if (! $condition->has('prosthesis') && $leg) {
-            $rules->avoidPositions(
-                [Position::Standing, Position::LongStaticStanding],
-                'Leg, without prosthesis: seated work.',
-            );
+        if ($condition->has('prosthesis')) {
+            return $rules->note('With the prosthesis on, or not at all.');
         }
-        if (! $condition->has('prosthesis') && ! $leg) {
+        $arm = array_intersect($condition->details, ['hand', 'below_elbow', 'above_elbow', 'arm']) !== [];
+        $leg = array_intersect($condition->details, ['below_knee', 'above_knee', 'leg']) !== [] || ! $arm;
+        $side = $condition->sideOrBoth();
+        if ($leg) {
             $rules
-                ->within(new Scope(Region::Upper, $condition->sideOrBoth()))
+                ->avoidPositions(
+                    [Position::Standing, Position::LongStaticStanding],
+                    'Leg, without prosthesis: seated work.',
+                )
+                ->within(new Scope(Region::Lower, $side))
+                ->set(Field::AvoidParts, Part::Leg, 'What needs that leg is out without the prosthesis.');
+        }
+        if ($arm) {
+            $rules
+                ->within(new Scope(Region::Upper, $side))
+                ->set(Field::AvoidParts, Part::Arm, 'What needs that hand is out without the prosthesis.')
                 ->avoidMotions(
-                    [Motion::GripSustainedHeavy],
-                    'Arm, without prosthesis: a cuff or strap in place of the grip.',
+                    [Motion::GripSustainedHeavy, Motion::WeightOnHand],
+                    'Arm, without prosthesis: no grip and no weight on it.',
                 );
         }
 

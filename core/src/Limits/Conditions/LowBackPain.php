@@ -28,6 +28,7 @@ final class LowBackPain implements ConditionRules
             details: [
                 'settled' => 'settled, not irritable',
             ],
+            words: ['LBP', 'back ache', 'lumbago', 'sciatica'],
         );
     }
 

@@ -12,6 +12,8 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Binds;
+use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Vision;
 
 /** Low vision: eyes open, someone there for balance work. */
@@ -21,14 +23,20 @@ final class LowVision implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('low_vision', 'Low vision', group: ConditionGroup::Nerves);
+        return new ConditionAbout('low_vision', 'Low vision', group: ConditionGroup::Nerves,
+            words: ['AMD', 'macular degeneration', 'blind'],
+        );
     }
 
     public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('low_vision', 'Common practice'))
             ->set(Field::Vision, Vision::EyesOpen, 'Eyes open.')
-            ->note('Someone at home for balance rungs. Large print or voice.');
+            ->bind(
+                Supervision::SomeoneHome, Binds::Balance,
+                'Hands-free balance work only with someone at home; alone with a hand on something fixed.',
+            )
+            ->note('Large print or voice.');
 
         return $rules;
     }

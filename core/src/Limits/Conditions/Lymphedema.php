@@ -27,7 +27,9 @@ final class Lymphedema implements ConditionRules
         return new ConditionAbout('lymphedema', 'Lymphedema', group: ConditionGroup::Cancer, sided: true, details: [
             'arms' => 'arm',
             'legs' => 'leg',
-        ]);
+        ],
+            words: ['lymphoedema', 'swollen arm', 'BCRL'],
+        );
     }
 
     public function limits(Condition $condition, Facts $facts): Rules

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Limits\Conditions;
 
 use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Client\FunctionPart;
 use BuoyantStep\Core\Limits\ConditionAbout;
 use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
@@ -20,7 +21,10 @@ final class MultipleSclerosis implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('multiple_sclerosis', 'Multiple sclerosis', group: ConditionGroup::Nerves);
+        return new ConditionAbout('multiple_sclerosis', 'Multiple sclerosis', group: ConditionGroup::Nerves,
+            asks: [FunctionPart::Limbs, FunctionPart::Trunk, FunctionPart::Bed],
+            words: ['MS'],
+        );
     }
 
     public function limits(Condition $condition, Facts $facts): Rules

@@ -31,6 +31,7 @@ final class OlderAdultNew implements ConditionRules, HasFirstBlock, ImpliedByFac
             'Older adult, new to training', group: ConditionGroup::AgeAndFalls, traits: [ConditionTrait::FirstBlock],
             details: [Condition::FIRST_BLOCK_DONE => 'first four weeks done'],
             sinceLabel: 'training since',
+            words: ['beginner', 'deconditioned', 'frail'],
         );
     }
 

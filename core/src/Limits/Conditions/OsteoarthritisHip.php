@@ -31,6 +31,7 @@ final class OsteoarthritisHip implements ConditionRules
             details: [
                 'pain_free' => 'pain-free at present',
             ],
+            words: ['OA', 'arthrosis', 'worn hip'],
         );
     }
 

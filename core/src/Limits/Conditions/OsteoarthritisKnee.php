@@ -30,6 +30,7 @@ final class OsteoarthritisKnee implements ConditionRules
             'osteoarthritis_knee', 'Osteoarthritis, knee', group: ConditionGroup::Bones,
             traits: [ConditionTrait::LongStandingJointPain], sided: true,
             details: [self::PAIN_FREE => 'pain-free at present'],
+            words: ['OA', 'arthrosis', 'worn knee'],
         );
     }
 

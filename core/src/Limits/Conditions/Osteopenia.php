@@ -21,7 +21,9 @@ final class Osteopenia implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('osteopenia', 'Osteopenia', group: ConditionGroup::Bones);
+        return new ConditionAbout('osteopenia', 'Osteopenia', group: ConditionGroup::Bones,
+            words: ['low bone density', 'DXA'],
+        );
     }
 
     public function limits(Condition $condition, Facts $facts): Rules

@@ -15,6 +15,7 @@ use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\SpineLoad;
 
 /** Osteoporosis: spare the spine, hinge instead of bending; tighter with a vertebral fracture. */
 final class Osteoporosis implements ConditionRules
@@ -37,6 +38,7 @@ final class Osteoporosis implements ConditionRules
                 self::VERTEBRAL_FRACTURE => 'vertebral fracture',
                 'overhead_cleared' => 'overhead loading cleared',
             ],
+            words: ['brittle bones', 'fragile bone', 'DXA'],
         );
     }
 
@@ -69,6 +71,9 @@ final class Osteoporosis implements ConditionRules
                     '2018).',
             );
         if ($fracture) {
+            $rules->set(
+                Field::SpineLoadMax, SpineLoad::Moderate, 'Vertebral fracture: a moderate load on the spine at most.',
+            );
             $rules->set(Field::LoadPctMax, 60, 'Vertebral fracture: up to 60 % of 1RM.');
             if (! $condition->has('overhead_cleared')) {
                 $rules->avoidPositions(

@@ -12,6 +12,7 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Binds;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Vision;
@@ -24,13 +25,15 @@ final class Parkinsons implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('parkinsons', 'Parkinson disease', group: ConditionGroup::Nerves);
+        return new ConditionAbout('parkinsons', 'Parkinson disease', group: ConditionGroup::Nerves,
+            words: ['PD', 'parkinsonism'],
+        );
     }
 
     public function limits(Condition $condition, Facts $facts): Rules
     {
         $rules = (new Rules('parkinsons', 'ACSM Guidelines, 11th ed.; Osborne 2022 (APTA)'))
-            ->set(Field::SupportMin, Support::Fingertip, 'Fingertips on something fixed for balance work.')
+            ->bind(Support::Fingertip, Binds::Balance, 'Fingertips on something fixed for balance work.')
             ->set(Field::Vision, Vision::EyesOpen, 'Eyes open.')
             ->watch(Watched::BloodPressure, Moment::Before, 'Blood pressure lying to standing.')
             ->note(

@@ -24,7 +24,9 @@ final class PelvicOrganProlapse implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('pelvic_organ_prolapse', 'Pelvic organ prolapse', group: ConditionGroup::Belly);
+        return new ConditionAbout('pelvic_organ_prolapse', 'Pelvic organ prolapse', group: ConditionGroup::Belly,
+            words: ['POP', 'prolapse'],
+        );
     }
 
     public function limits(Condition $condition, Facts $facts): Rules

@@ -12,6 +12,7 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Binds;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Support;
@@ -32,6 +33,7 @@ final class PeripheralNeuropathy implements ConditionRules
             details: [
                 'foot_ulcer' => 'foot ulcer',
             ],
+            words: ['numb feet', 'diabetic foot', 'PN'],
         );
     }
 
@@ -40,7 +42,8 @@ final class PeripheralNeuropathy implements ConditionRules
         $rules = (new Rules('peripheral_neuropathy', 'ADA (Colberg 2016)'))
             ->set(Field::SurfaceMax, Surface::Firm, 'Firm floor, shoes on.')
             ->set(Field::ImpactMax, 1, 'Stamps and heel drops at most.')
-            ->set(Field::SupportMin, Support::Fingertip, 'Fingertips on something fixed for balance work.')
+            ->bind(Support::Fingertip, Binds::Balance, 'Fingertips on something fixed for balance work.')
+            ->avoidPositions([Position::BareFeet], 'Shoes on.')
             ->watch(Watched::Skin, Moment::Before, 'Feet before each session.')
             ->watch(Watched::Skin, Moment::After, 'Feet after each session.');
         if ($condition->has('foot_ulcer')) {

@@ -28,6 +28,7 @@ final class PlateletsLow implements ConditionRules
             'platelets_low',
             'Low platelets', group: ConditionGroup::Cancer,
             numbers: ['count' => ['label' => 'Count, ×10⁹/L', 'example' => 19]],
+            words: ['thrombocytopenia', 'platelets'],
         );
     }
 

@@ -13,6 +13,8 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 /**
  * A contraindication to exercise in pregnancy: absolute (no plan, exercise withheld) or relative (cleared by the
@@ -47,6 +49,7 @@ final readonly class PregnancyContraindication implements ConditionRules
         $relative = [
             'recurrent_loss' => 'Recurrent pregnancy loss', 'earlier_preterm_birth' => 'Earlier preterm birth',
             'gestational_hypertension' => 'Gestational hypertension', 'symptomatic_anaemia' => 'Symptomatic anaemia',
+            'malnutrition' => 'Malnutrition',
             'eating_disorder' => 'Eating disorder',
             'mild_or_moderate_heart_or_lung_disease' => 'Mild or moderate heart or lung disease',
         ];
@@ -74,6 +77,9 @@ final readonly class PregnancyContraindication implements ConditionRules
         $day = $facts->client->gestationDay($facts->on);
         $reached = $day === null || $day >= $this->fromDay;
         $rules = new Rules($this->code, self::SOURCE);
+        if ($this->code === 'pregnancy_gestational_hypertension') {
+            $rules->watch(Watched::BloodPressure, Moment::Before, 'Blood pressure before each session.', true);
+        }
         if ($this->absolute) {
             $rules->set(Field::Clearance, $reached ? Clearance::Withheld : Clearance::Required, $reached
                 ? $this->label.': exercise is withheld; the maternity team decides.'

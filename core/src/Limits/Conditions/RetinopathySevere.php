@@ -29,6 +29,7 @@ final class RetinopathySevere implements ConditionRules
             details: [
                 'vitreous_haemorrhage' => 'vitreous haemorrhage',
             ],
+            words: ['eyes', 'PDR'],
         );
     }
 

@@ -35,6 +35,7 @@ final class RheumatoidArthritis implements ConditionRules
                 'legs' => 'legs affected',
                 'weak_wrist' => 'weak wrist',
             ],
+            words: ['RA', 'inflammatory arthritis'],
         );
     }
 

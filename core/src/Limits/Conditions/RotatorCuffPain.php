@@ -30,6 +30,7 @@ final class RotatorCuffPain implements ConditionRules
             details: [
                 'pain_free' => 'pain-free at present',
             ],
+            words: ['RC', 'impingement', 'frozen shoulder', 'shoulder pain'],
         );
     }
 

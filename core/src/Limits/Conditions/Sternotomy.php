@@ -15,6 +15,7 @@ use BuoyantStep\Core\Limits\OpensByWord;
 use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\Clearance;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
@@ -33,6 +34,7 @@ final class Sternotomy implements ConditionRules, OpensByWord
             'Sternotomy, under 12 weeks', group: ConditionGroup::Heart, traits: [ConditionTrait::Fragile],
             sinceLabel: 'surgery on',
             numbers: ['lift_g' => ['label' => 'Ordered lift limit, both hands together', 'example' => 4500]],
+            words: ['open heart surgery', 'CABG', 'bypass'],
         );
     }
 
@@ -51,10 +53,17 @@ final class Sternotomy implements ConditionRules, OpensByWord
                     ? 'Surgeon\'s lift limit, both hands together.'
                     : 'Lift '.Mass::say(4500).' in all at most (no order given).',
             )
+            ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort; no breath holding.')
             ->stopSign(Sign::BreastboneClick)
             ->note('Arms loaded only with the elbows near the trunk; no heavy pull on one side.')
             ->within(new Scope(Region::Upper))
-            ->avoidMotions([Motion::ShoulderPast90], 'Arms loaded only with the elbows near the trunk.')
+            ->avoidMotions(
+                [Motion::ShoulderPast90, Motion::ArmAwayFromTrunkLoaded],
+                'Arms loaded only with the elbows near the trunk.',
+            )
+            ->avoidMotions([Motion::ChestOpening], 'Nothing that opens the chest while the breastbone heals.')
+            ->avoidMotions([Motion::OneSidedPullLoaded], 'No heavy pull on one side.')
+            ->avoidMotions([Motion::WeightOnHand], 'No body weight on the hands.')
             ->avoidPositions([Position::ArmsOverhead], 'No load overhead while the breastbone heals.');
 
         return $rules;

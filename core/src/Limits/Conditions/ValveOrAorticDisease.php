@@ -24,6 +24,7 @@ final class ValveOrAorticDisease implements ConditionRules
     {
         return new ConditionAbout(
             'valve_or_aortic_disease', 'Severe valve or aortic disease', group: ConditionGroup::Heart,
+            words: ['aortic stenosis', 'aneurysm', 'AAA', 'valve'],
         );
     }
 

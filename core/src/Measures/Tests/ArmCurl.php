@@ -14,6 +14,7 @@ use BuoyantStep\Core\Measures\TestAbout;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Range;
+use BuoyantStep\Core\Vocabulary\Region;
 
 /** Strength of the arm, with the load of the norm (Rikli and Jones 1999, 2013). */
 final class ArmCurl extends Test
@@ -36,7 +37,10 @@ final class ArmCurl extends Test
             whole: true,
             clock: Clock::Count30,
             takesLoad: true,
+            usual: true,
+            region: Region::Upper,
             tells: 4,
+            effort: 5,
         );
     }
 

@@ -33,6 +33,8 @@ final class ChairStand extends Test
             usual: true,
             clock: Clock::Count30,
             needs: [Position::Standing],
+            effort: 5,
+            handsFree: true,
         );
     }
 

@@ -24,7 +24,9 @@ final class EasySet extends Test
             range: new Range(0, 200),
             script: 'A comfortable load they have practised. Stop well before the limit (RPE 5-6 when a '
                 .'limit says so, never beyond 8) and ask how many more were left.',
+            takesLoad: true,
             source: 'Epley 1985; Brzycki 1993',
+            effort: 5,
         );
     }
 

@@ -33,6 +33,8 @@ final class FiveChairStands extends Test
             lessIsBetter: true,
             clock: Clock::Stopwatch,
             needs: [Position::Standing],
+            effort: 5,
+            handsFree: true,
         );
     }
 

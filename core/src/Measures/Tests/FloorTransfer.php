@@ -24,6 +24,7 @@ final class FloorTransfer extends Test
             source: 'Own baseline; opens floor positions on Screen',
             whole: true,
             needs: [Position::Floor],
+            effort: 4,
         );
     }
 }

@@ -31,6 +31,7 @@ final class FourStage extends Test
             source: 'CDC STEADI four-stage balance test',
             whole: true,
             needs: [Position::Standing],
+            handsFree: true,
         );
     }
 

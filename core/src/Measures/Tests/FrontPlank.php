@@ -8,6 +8,8 @@ use BuoyantStep\Core\Measures\Clock;
 use BuoyantStep\Core\Measures\Test;
 use BuoyantStep\Core\Measures\TestAbout;
 use BuoyantStep\Core\Units\Range;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Region;
 
 /** Endurance of the trunk. */
 final class FrontPlank extends Test
@@ -23,6 +25,9 @@ final class FrontPlank extends Test
             source: 'Own baseline',
             clock: Clock::Stopwatch,
             hold: true,
+            region: Region::Upper,
+            needs: [Motion::WeightOnHand],
+            effort: 5,
         );
     }
 }

@@ -12,6 +12,7 @@ use BuoyantStep\Core\Measures\Test;
 use BuoyantStep\Core\Measures\TestAbout;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Range;
+use BuoyantStep\Core\Vocabulary\Region;
 
 /** Strength of the hand (Cruz-Jentoft 2019, EWGSOP2). */
 final class Grip extends Test
@@ -28,6 +29,8 @@ final class Grip extends Test
             sides: true,
             usual: true,
             tells: 5,
+            region: Region::Upper,
+            effort: 5,
         );
     }
 

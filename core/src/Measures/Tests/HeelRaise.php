@@ -32,6 +32,7 @@ final class HeelRaise extends Test
             whole: true,
             needs: [Position::Standing, Motion::SingleLegLoad],
             tells: 2,
+            effort: 5,
         );
     }
 

@@ -18,7 +18,8 @@ use BuoyantStep\Core\Vocabulary\Position;
 /** Balance on one leg; under 5 s goes with injurious falls (Vellas 1997). */
 final class OneLegStand extends Test
 {
-    private const FLAG_S = 5;
+    /** From here on it warns of falls, seconds. */
+    public const FLAG_S = 5;
 
     protected function describe(): TestAbout
     {
@@ -35,6 +36,7 @@ final class OneLegStand extends Test
             clock: Clock::Stopwatch,
             needs: [Position::Standing, Motion::SingleLegLoad],
             tells: 1,
+            handsFree: true,
         );
     }
 

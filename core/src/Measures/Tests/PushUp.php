@@ -7,6 +7,8 @@ namespace BuoyantStep\Core\Measures\Tests;
 use BuoyantStep\Core\Measures\Test;
 use BuoyantStep\Core\Measures\TestAbout;
 use BuoyantStep\Core\Units\Range;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Region;
 
 /** Strength of the push, on the rung in training. */
 final class PushUp extends Test
@@ -21,6 +23,9 @@ final class PushUp extends Test
             script: 'The rung they train on, reps until RPE 7. Note the rung with the result.',
             source: 'Own baseline',
             whole: true,
+            region: Region::Upper,
+            needs: [Motion::WeightOnHand],
+            effort: 5,
         );
     }
 }

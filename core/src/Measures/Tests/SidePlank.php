@@ -9,7 +9,9 @@ use BuoyantStep\Core\Measures\Ease;
 use BuoyantStep\Core\Measures\Test;
 use BuoyantStep\Core\Measures\TestAbout;
 use BuoyantStep\Core\Units\Range;
+use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Region;
 
 /** Endurance of the side of the trunk. */
 final class SidePlank extends Test
@@ -28,6 +30,9 @@ final class SidePlank extends Test
             hold: true,
             eases: [new Ease(Position::Floor, 'On the bed, not on the floor')],
             tells: 3,
+            region: Region::Upper,
+            needs: [Motion::WeightOnHand],
+            effort: 5,
         );
     }
 }

@@ -33,6 +33,7 @@ final class Tandem extends Test
             usual: true,
             clock: Clock::Stopwatch,
             needs: [Position::Standing],
+            handsFree: true,
         );
     }
 

@@ -17,7 +17,8 @@ use BuoyantStep\Core\Vocabulary\Position;
 /** Walking and turning; 12 s or more: falls risk (CDC STEADI). */
 final class TimedUpAndGo extends Test
 {
-    private const FLAG_S = 12;
+    /** From here on it warns of falls, seconds. */
+    public const FLAG_S = 12;
 
     protected function describe(): TestAbout
     {
@@ -31,6 +32,7 @@ final class TimedUpAndGo extends Test
             lessIsBetter: true,
             clock: Clock::Stopwatch,
             needs: [Position::Standing],
+            effort: 3,
         );
     }
 

@@ -23,6 +23,8 @@ final class TransferHeight extends Test
             source: 'Own baseline',
             lessIsBetter: true,
             needs: [Position::Standing],
+            effort: 4,
+            handsFree: true,
         );
     }
 }

@@ -26,6 +26,7 @@ final class WallSit extends Test
             clock: Clock::Stopwatch,
             hold: true,
             needs: [Position::Standing],
+            effort: 5,
         );
     }
 }

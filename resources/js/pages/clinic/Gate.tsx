@@ -27,11 +27,19 @@ interface GateForm {
     numbers: Record<string, string>;
     answers: Record<string, string>;
     symptoms: string[];
+    no_signs: boolean;
     repeat: boolean;
 }
 
 // One key a check: however often it is sent, it is one.
-const blank = (): GateForm => ({ key: newId(), numbers: {}, answers: {}, symptoms: [], repeat: false });
+const blank = (): GateForm => ({
+    key: newId(),
+    numbers: {},
+    answers: {},
+    symptoms: [],
+    no_signs: false,
+    repeat: false,
+});
 
 /** The check before a session: what the limits ask for first, the client's usual beside each box, one verdict. */
 export default function Gate({ client, numbers, answers, readings, symptoms, checks }: GateProps) {
@@ -155,6 +163,21 @@ export default function Gate({ client, numbers, answers, readings, symptoms, che
                                 {s.label}
                             </label>
                         ))}
+                        <label className="flex min-h-8 items-center gap-2 py-1 text-sm font-medium">
+                            <input
+                                type="checkbox"
+                                className="accent-water size-6"
+                                checked={form.data.no_signs && form.data.symptoms.length === 0}
+                                onChange={(e) =>
+                                    form.setData((data) => ({
+                                        ...data,
+                                        no_signs: e.target.checked,
+                                        symptoms: e.target.checked ? [] : data.symptoms,
+                                    }))
+                                }
+                            />
+                            none of these
+                        </label>
                     </div>
                 </fieldset>
                 <div className="border-sand mt-3 flex flex-wrap items-center gap-4 border-t py-3">

@@ -3,10 +3,11 @@ import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { inputClass } from "@/parts/Field";
 import KeptOffer from "@/parts/KeptOffer";
+import OwnLimits from "@/parts/OwnLimits";
 import type { LimitBecause, LimitsProps } from "@/types/props";
 import { useForm } from "@inertiajs/react";
 
-export default function Limits({ client, fields, waiting, crossings }: LimitsProps) {
+export default function Limits({ client, fields, waiting, crossings, own, own_fields, own_parts }: LimitsProps) {
     return (
         <ClientShell client={client} stage="limits">
             {waiting.map((w) => (
@@ -32,6 +33,7 @@ export default function Limits({ client, fields, waiting, crossings }: LimitsPro
                     </ul>
                 </section>
             )}
+            <OwnLimits clientId={client.id} own={own} fields={own_fields} parts={own_parts} />
             <h2 className="text-lg font-bold">The envelope</h2>
             <p className="text-soft text-sm">
                 The tightest value of each field wins. Every rule that asked for one is listed; ● marks the one in

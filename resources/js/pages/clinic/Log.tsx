@@ -162,11 +162,13 @@ function SessionForm({
                         onChange={(e) => form.setData("stop_sign", e.target.value)}
                     >
                         <option value="">none</option>
-                        {form.data.stop_sign !== "" && !signs.includes(form.data.stop_sign) && (
+                        {form.data.stop_sign !== "" && !signs.some(([code]) => code === form.data.stop_sign) && (
                             <option>{form.data.stop_sign}</option>
                         )}
-                        {signs.map((sign) => (
-                            <option key={sign}>{sign}</option>
+                        {signs.map(([code, label]) => (
+                            <option key={code} value={code}>
+                                {label}
+                            </option>
                         ))}
                     </select>
                 </Field>

@@ -3,6 +3,7 @@ import Choice from "@/parts/Choice";
 import Field from "@/parts/Field";
 import Group from "@/parts/Group";
 import { fieldsOf, type Intake } from "./fields";
+import FunctionParts from "./FunctionParts";
 
 /** What they can do, what hurts, and the schools that hang on it. */
 export default function Abilities({ form }: { form: Intake }) {
@@ -21,6 +22,7 @@ export default function Abilities({ form }: { form: Intake }) {
                 {...choice("home")}
                 hint="what is not asked counts as unable"
             />
+            <FunctionParts form={form} />
             <Field label="Usual pain, 0-10" error={errors.usual_pain}>
                 <input {...text("usual_pain")} inputMode="numeric" />
             </Field>

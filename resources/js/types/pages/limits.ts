@@ -21,6 +21,10 @@ export interface LimitsProps {
     }[];
     waiting: { rule: string; date: string; says: string }[];
     crossings: (Crossing & { label: string })[];
+    /** Set for this client alone, and what can be set. */
+    own: { id: number; says: string; by: string; why: string; until: string | null }[];
+    own_fields: { code: string; label: string; mass: boolean; words: Option[] }[];
+    own_parts: Option[];
 }
 
 export interface RulebookRow {

@@ -1,4 +1,4 @@
-import type { ClientFrame, Dose, Reason } from "./shared";
+import type { ClientFrame, Dose, Reason, Option } from "./shared";
 
 /* What Log and Review receive. */
 
@@ -35,7 +35,8 @@ export interface LogProps {
         items: { id: number; name: string; dose: Dose; sides: string; sets: { n: number; side: string }[] }[];
     } | null;
     /** Red flags that may be noted, in words. */
-    signs: string[];
+    /** The client's red flags, their own first. */
+    signs: Option[];
     logs: {
         id: number;
         on: string;

@@ -2,6 +2,22 @@ import type { ClientFrame, Option, StoredFault } from "./shared";
 
 /* What Screen and the questions at home receive. */
 
+/** What is asked about a client's function only where something says that it matters. */
+export type FunctionPart = "limbs" | "trunk" | "bed" | "wheelchair";
+
+export type Ability =
+    | "arm_left"
+    | "arm_right"
+    | "leg_left"
+    | "leg_right"
+    | "trunk"
+    | "bed_transfer"
+    | "cognition"
+    | "sets_up_alone"
+    | "brakes"
+    | "anti_tip"
+    | "footplate";
+
 export interface ConditionAbout {
     code: string;
     label: string;
@@ -9,6 +25,12 @@ export interface ConditionAbout {
     details: { code: string; label: string }[];
     /** Ordered figures and counts, each with an example in words. */
     numbers: { field: string; mass: boolean; label: string; example: string }[];
+    /** What else is asked about the client's function. */
+    asks: FunctionPart[];
+    /** Other names that people search by. */
+    words: string[];
+    /** Written down in the clinician's own words. */
+    free: boolean;
     since_label: string | null;
     group: string;
 }
@@ -44,6 +66,7 @@ export interface ScreenForm {
     standing: string;
     floor_transfer: string;
     home: string;
+    abilities: Record<Ability, string>;
     training_level: string;
     training_since: string;
     usual_pain: string;
@@ -98,8 +121,14 @@ export type ScreenOptions = Record<
     | "standing"
     | "floor_transfer"
     | "home"
+    | "limb"
+    | "trunk"
+    | "cognition"
+    | "brakes"
     | "aim"
     | "structure"
     | "side",
     Option[]
-> & { usual: { key: string; label: string; unit: string; mass: boolean }[] };
+> & { asks: { standing: string; parts: FunctionPart[] }[] } & {
+    usual: { key: string; label: string; unit: string; mass: boolean }[];
+};

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Clinic\Resources;
+
+use App\Models\Client;
+use App\Models\OwnLimit;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\OwnLimits;
+use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\Word;
+
+/** Limits set for one client: those that hold, and what can be set. */
+final class OwnLimitResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Client $client): array
+    {
+        return [
+            'own' => array_values($client->ownLimits->map(self::row(...))->all()),
+            'own_fields' => array_map(static fn (Field $f): array => [
+                'code' => $f->value, 'label' => $f->label(), 'mass' => $f === Field::LiftMaxG,
+                'words' => array_map(
+                    static fn (Word $w): array => [$w->code(), ucfirst($w->label())], OwnLimits::words($f),
+                ),
+            ], OwnLimits::fields()),
+            'own_parts' => array_map(static fn (Scope $s): array => [
+                $s->region->value.'|'.$s->side->value, $s->isEverything() ? 'everything' : $s->label(),
+            ], self::parts()),
+        ];
+    }
+
+    /** @return list<Scope> */
+    private static function parts(): array
+    {
+        $parts = [new Scope];
+        foreach ([Region::Upper, Region::Lower] as $region) {
+            foreach ([Side::Both, Side::Left, Side::Right] as $side) {
+                $parts[] = new Scope($region, $side);
+            }
+        }
+
+        return [...$parts, new Scope(Region::Trunk)];
+    }
+
+    /** @return array{id: int, says: string, by: string, why: string, until: string|null} */
+    private static function row(OwnLimit $limit): array
+    {
+        $field = Field::from($limit->field);
+        $scope = new Scope(Region::from($limit->region), Side::from($limit->side));
+        $value = $field === Field::LiftMaxG ? Mass::say((int) $limit->value) : $limit->value;
+        foreach (OwnLimits::words($field) as $word) {
+            $value = $word->code() === $limit->value ? $word->label() : $value;
+        }
+
+        return [
+            'id' => $limit->id,
+            'says' => $field->label().': '.$value.($scope->isEverything() ? '' : ', '.$scope->label()),
+            'by' => $limit->set_by, 'why' => $limit->why,
+            'until' => $limit->until === null ? null : Day::of($limit->until)->label(),
+        ];
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Limits\Conditions;
+
+use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\ConditionGroup;
+use BuoyantStep\Core\Limits\ConditionRules;
+use BuoyantStep\Core\Limits\DatedOpening;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\OpensByWord;
+use BuoyantStep\Core\Limits\Orders;
+use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\Breath;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Scope;
+
+/** Breast surgery: no breath holding, light loads, until the surgeon ends it. */
+final class BreastSurgery implements ConditionRules, OpensByWord
+{
+    public function about(): ConditionAbout
+    {
+        return new ConditionAbout(
+            'breast_surgery', 'Breast surgery', group: ConditionGroup::Surgery, sided: true,
+            sinceLabel: 'surgery on',
+            numbers: ['lift_g' => ['label' => 'Ordered lift limit, both hands together', 'example' => 4500]],
+            words: ['mastectomy', 'lumpectomy'],
+        );
+    }
+
+    public function limits(Condition $condition, Facts $facts): Rules
+    {
+        return (new Rules('breast_surgery', 'Surgeon\'s order'))
+            ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort; no breath holding.')
+            ->note('Look at the wound and the drain first.')
+            ->house(
+                Field::LiftMaxG, Orders::grams($condition, 4500),
+                Orders::grams($condition, 0) > 0
+                    ? 'Surgeon\'s lift limit, both hands together.'
+                    : 'Lift '.Mass::say(4500).' in all at most (no order given).',
+            )
+            ->within(new Scope(Region::Upper, $condition->sideOrBoth()))
+            ->avoidMotions(
+                [Motion::ChestOpening, Motion::ShoulderPast90],
+                'That side: nothing that opens the chest, not above the shoulder.',
+            );
+    }
+
+    public function opening(): DatedOpening
+    {
+        return new DatedOpening(
+            42, Condition::END_CONFIRMED, 'Six weeks after the surgery: the lift limit may end by the surgeon\'s word.',
+        );
+    }
+
+    public function crossings(Condition $condition, Facts $facts): iterable
+    {
+        return $this->opening()->ahead($condition, $facts);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Vocabulary;
+
+/** At which side of a one-sided exercise something happens: the side that works, the other one, or both. */
+enum WhichSide: string
+{
+    case Both = 'both';
+    case Working = 'working';
+    case Other = 'other';
+
+    /** The side, once it is known which one works. */
+    public function when(Side $working): Side
+    {
+        return match (true) {
+            $this === self::Both || $working === Side::Both => Side::Both,
+            $this === self::Working => $working,
+            default => $working === Side::Left ? Side::Right : Side::Left,
+        };
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Errors\CoreError;
+use BuoyantStep\Core\Fit\Verdict;
+use BuoyantStep\Core\Limits\Envelope;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\OwnLimits;
+use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\Word;
+
+/** @param  array<string, string>  $limit */
+function withOwn(array $limit): Envelope
+{
+    $own = ['by' => 'Dr Amari, letter of 3 May 2026', 'why' => 'Until the wound has healed.', ...$limit];
+
+    return RuleBook::standard()->envelope(
+        new Facts(Made::client(['own_limits' => [$own]]), Day::of(Made::TODAY), Made::measures([])),
+    );
+}
+
+it('sets every field it offers, at every word of it, with the letter as its source', function (Field $field): void {
+    $words = array_map(static fn (Word $w): string => $w->code(), OwnLimits::words($field));
+    $range = OwnLimits::range($field);
+    expect($range === null)->toBe($words !== []);
+    foreach ($range === null ? $words : [(string) (int) $range->min, (string) (int) $range->max] as $value) {
+        $own = array_filter(
+            withOwn(['field' => $field->value, 'value' => $value])->binding($field),
+            static fn ($limit): bool => $limit->rule === OwnLimits::RULE,
+        );
+        expect(array_column($own, 'source'))->toBe(['Dr Amari, letter of 3 May 2026'])
+            ->and(array_column($own, 'says')[0] ?? '')->toStartWith($field->label().': ')
+            ->toEndWith('. Until the wound has healed.');
+    }
+})->with(array_combine(
+    array_column(OwnLimits::fields(), 'value'), array_map(static fn (Field $f): array => [$f], OwnLimits::fields()),
+));
+
+it('binds the part it is set for, and no other', function (): void {
+    $envelope = withOwn(['field' => 'effort_max', 'value' => '3', 'region' => 'lower', 'side' => 'left']);
+    expect($envelope->effortMax(new Scope(Region::Lower, Side::Left)))->toBe(3)
+        ->and($envelope->effortMax(new Scope(Region::Lower, Side::Right)))->toBeGreaterThan(3)
+        ->and($envelope->effortMax(new Scope(Region::Upper, Side::Left)))->toBeGreaterThan(3);
+});
+
+it('never loosens what a condition asks for', function (): void {
+    $with = static fn (array $own): Envelope => RuleBook::standard()->envelope(new Facts(
+        Made::client(['conditions' => [['code' => 'coronary_disease']], 'own_limits' => $own]),
+        Day::of(Made::TODAY), Made::measures([]),
+    ));
+    $limit = static fn (string $value): array => [
+        ['field' => 'effort_max', 'value' => $value, 'by' => 'R. Okonjo', 'why' => 'tried'],
+    ];
+    $before = $with([])->effortMax();
+    expect($before)->toBeLessThan(10)
+        ->and($with($limit((string) ($before + 1)))->effortMax())->toBe($before)
+        ->and($with($limit((string) ($before - 1)))->effortMax())->toBe($before - 1);
+});
+
+it('refuses what is no limit, and says what would be', function (string $field, string $value, string $says): void {
+    expect(static fn () => withOwn(['field' => $field, 'value' => $value]))->toThrow(CoreError::class, $says);
+})->with([
+    'no such field' => ['watches', 'pain', 'watches'],
+    'a misspelt field' => ['effort_mx', '5', 'effort_max'],
+    'not a number' => ['effort_max', 'five', 'from 0 to 10'],
+    'above the range' => ['effort_max', '11', 'from 0 to 10'],
+    'below the range' => ['reps_max', '0', 'from 1 to 60'],
+    'half a rep' => ['reps_max', '8.5', 'whole number'],
+    'a misspelt word' => ['avoid_positions', 'invertd', 'inverted'],
+]);
+
+/** @return array<string, string> how each rung stands for a client with this one limit */
+function verdictsUnder(array $own): array
+{
+    $situation = Made::situation(Made::client($own === [] ? [] : [
+        'own_limits' => [['by' => 'test', 'why' => 'test', ...$own]],
+    ]));
+    $verdicts = [];
+    foreach ($situation->catalogue->families() as $family) {
+        foreach ($family->rungs as $rung) {
+            $verdicts["{$family->code}/{$rung->code}"] = implode(' ', array_map(
+                static fn (Verdict $v): string => $v->verdict.' '.$v->says(),
+                $situation->at($family, $rung)->verdicts(),
+            ));
+        }
+    }
+
+    return $verdicts;
+}
+
+it('finds rungs of the catalogue for every word it can set: no word is demanded by none', function (): void {
+    $free = verdictsUnder([]);
+    $idle = [];
+    foreach (OwnLimits::fields() as $field) {
+        foreach (OwnLimits::words($field) as $word) {
+            if (verdictsUnder(['field' => $field->value, 'value' => $word->code()]) === $free) {
+                $idle[] = $field->value.' '.$word->code();
+            }
+        }
+    }
+    expect($idle)->toBe([]);
+});
+
+it('takes lying on the side for either side', function (): void {
+    $avoids = static fn (array $words, Position $p): bool => RuleBook::standard()->envelope(new Facts(
+        Made::client(['own_limits' => array_map(static fn (string $w): array => [
+            'field' => 'avoid_positions', 'value' => $w, 'by' => 'test', 'why' => 'test',
+        ], $words)]),
+        Day::of(Made::TODAY), Made::measures([]),
+    ))->avoids($p) !== null;
+    foreach ([Position::SideLying, Position::SideLyingLeft, Position::SideLyingRight] as $position) {
+        expect($avoids(['side_lying'], $position))->toBeTrue()
+            ->and($avoids(['side_lying_left', 'side_lying_right'], $position))->toBeTrue()
+            ->and($avoids([], $position))->toBeFalse()
+            ->and($avoids(['side_lying_left'], $position))->toBe($position === Position::SideLyingLeft);
+    }
+});

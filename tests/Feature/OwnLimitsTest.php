@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Decision;
+use App\Models\OwnLimit;
+use Tests\Feature\Support\Scene;
+
+beforeEach(function (): void {
+    $this->scene = new Scene;
+    $this->actingAs($this->scene->user);
+    $this->client = $this->scene->client();
+    $this->letter = [
+        'field' => 'effort_max', 'value' => '4', 'region' => 'any', 'side' => 'both', 'until' => '',
+        'set_by' => 'Dr Amari, letter of 3 May 2026', 'why' => 'Until the wound has healed.',
+    ];
+});
+
+it('makes a letter\'s restriction a limit like any other, with the letter as its source', function (): void {
+    $url = "/clients/{$this->client->id}/limits";
+    $this->post("$url/own", $this->letter)->assertSessionHasNoErrors();
+    $page = Scene::props($this->get($url));
+    expect($page['own'])->toHaveCount(1)
+        ->and($page['own'][0]['by'])->toBe('Dr Amari, letter of 3 May 2026')
+        ->and(json_encode($page['fields']))->toContain('Set for this client')
+        ->and(json_encode($page['client']['limits']))->toContain('RPE up to 4')
+        ->and(Decision::query()->where('kind', 'limit.set')->firstOrFail()->reason)
+        ->toBe('Until the wound has healed.');
+});
+
+it('limits what may be lifted in the unit of the clinic', function (): void {
+    $url = "/clients/{$this->client->id}/limits";
+    $this->post("$url/own", [...$this->letter, 'field' => 'lift_max_g', 'value' => '10 lb'])
+        ->assertSessionHasNoErrors();
+    expect(OwnLimit::query()->firstOrFail()->value)->toBe('4536');
+    $this->post("$url/own", [...$this->letter, 'field' => 'lift_max_g', 'value' => 'ten'])
+        ->assertSessionHasErrors('value');
+});
+
+it('refuses what is no limit and keeps nothing', function (string $field, array $with): void {
+    $this->post("/clients/{$this->client->id}/limits/own", [...$this->letter, ...$with])
+        ->assertSessionHasErrors($field);
+    expect(OwnLimit::query()->count())->toBe(0)
+        ->and(Decision::query()->where('kind', 'limit.set')->count())->toBe(0)
+        ->and(Scene::props($this->get("/clients/{$this->client->id}/limits"))['own'])->toBe([]);
+})->with([
+    'no field' => ['field', ['field' => '']],
+    'a field that is not offered' => ['field', ['field' => 'watches']],
+    'out of range' => ['value', ['value' => '12']],
+    'a word for a number' => ['value', ['value' => 'gentle']],
+    'a list for a number' => ['value', ['value' => ['4']]],
+    'a position that does not exist' => ['value', ['field' => 'avoid_positions', 'value' => 'upside']],
+    'no side' => ['side', ['side' => 'middle']],
+    'nobody' => ['set_by', ['set_by' => '']],
+    'no reason' => ['why', ['why' => '']],
+    'a mistyped year' => ['until', ['until' => '20266-05-03']],
+    'a day gone by' => ['until', ['until' => '2020-05-03']],
+]);
+
+it('ends by hand and for a reason, once, and keeps the record', function (): void {
+    $url = "/clients/{$this->client->id}/limits/own";
+    $this->post($url, $this->letter);
+    $id = OwnLimit::query()->firstOrFail()->id;
+    $this->post("$url/$id/end", ['reason' => ''])->assertSessionHasErrors('reason');
+    expect($this->client->ownLimits()->count())->toBe(1);
+    $this->post("$url/$id/end", ['reason' => 'The surgeon has cleared it.'])->assertSessionHasNoErrors();
+    expect($this->client->ownLimits()->count())->toBe(0)
+        ->and(OwnLimit::query()->count())->toBe(1)
+        ->and(Decision::query()->where('kind', 'limit.ended')->firstOrFail()->reason)
+        ->toBe('The surgeon has cleared it.');
+    $this->post("$url/$id/end", ['reason' => 'Again.'])->assertNotFound();
+});
+
+it('is not to be reached through another client', function (): void {
+    $this->post("/clients/{$this->client->id}/limits/own", $this->letter);
+    $other = $this->scene->client(['given_name' => 'Other']);
+    $id = OwnLimit::query()->firstOrFail()->id;
+    $this->post("/clients/{$other->id}/limits/own/$id/end", ['reason' => 'Not mine.'])->assertNotFound();
+    expect($this->client->ownLimits()->count())->toBe(1);
+});
