@@ -7,6 +7,7 @@ use App\Http\Clinic\BandController;
 use App\Http\Clinic\BenchController;
 use App\Http\Clinic\ClearanceLetterController;
 use App\Http\Clinic\ExerciseController;
+use App\Http\Clinic\FallsRiskController;
 use App\Http\Clinic\GateController;
 use App\Http\Clinic\HomeIntakeController;
 use App\Http\Clinic\KitController;
@@ -112,6 +113,7 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/intake', [HomeIntakeController::class, 'invite']);
             Route::post('/intake/{intake}', [HomeIntakeController::class, 'decide']);
             Route::post('/measure', [MeasureController::class, 'store']);
+            Route::post('/falls', [FallsRiskController::class, 'answer']);
             Route::post('/limits/own', [LimitsController::class, 'set']);
             Route::post('/limits/own/{limit}/end', [LimitsController::class, 'end'])->whereNumber('limit');
             Route::post('/limits/confirm', [LimitsController::class, 'confirm']);

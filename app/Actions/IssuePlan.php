@@ -21,9 +21,6 @@ use Illuminate\Support\Facades\DB;
 /** Issues the draft: it must fit today's limits, have its clearance, and no open red flag. */
 final class IssuePlan
 {
-    /** Shorter than this is no reason that the record can stand on. House convention. */
-    private const REASON_LENGTH = 10;
-
     public function __construct(
         private readonly BuildSituation $build,
         private readonly Catalogue $catalogue,
@@ -32,16 +29,23 @@ final class IssuePlan
     ) {
     }
 
-    /** @param  string|null  $reason  why a plan of more than twice its minutes is issued all the same */
-    public function run(Client $client, User $by, int $revision, ?string $reason = null): Plan
+    public function run(Client $client, User $by, int $revision, IssueReasons $reasons = new IssueReasons): Plan
     {
         $situation = $this->build->of($client);
         $clearance = ClearanceRows::state($client, $situation);
         if ($clearance->holdsBack()) {
             throw Refusal::at('clearance', (string) $clearance->missing());
         }
+        $unasked = $clearance->isAdvisedAndMissing();
+        if ($unasked && ! IssueReasons::stands($reasons->clearance)) {
+            throw Refusal::at(
+                'clearance_reason',
+                $clearance->missing().' Enter it on Screen, or say why the plan is issued without, for example: the '
+                    .'oncologist has been asked, unloaded work until then.',
+            );
+        }
 
-        return DB::transaction(function () use ($client, $by, $revision, $situation, $reason): Plan {
+        return DB::transaction(function () use ($client, $by, $revision, $situation, $reasons, $unasked): Plan {
             $this->desk->next($client, $by, $revision, 'A plan issued.');
             // Asked with the client locked: a sign that is logged at this moment is seen.
             if (StopSigns::isOpen($client)) {
@@ -51,11 +55,11 @@ final class IssuePlan
             }
             $plan = self::draft($client);
             $minutes = $this->minutesWhenFit($plan, new PlanFit($situation));
-            $long = self::isLong($plan, $minutes, $reason);
+            $long = self::isLong($plan, $minutes, $reasons->long);
             $client->plans()->where('status', Plan::ISSUED)->update(['status' => Plan::SUPERSEDED]);
             $plan->update([
                 'status' => Plan::ISSUED, 'revision' => $client->plan_revision, 'issued_on' => (string) $situation->on,
-                'issued_by' => $by->id, 'issue_reason' => $long ? $reason : null,
+                'issued_by' => $by->id, 'issue_reason' => $long ? $reasons->long : null,
             ]);
             // What is handed out is not taken back by a button.
             PlanSnapshot::query()->where('client_id', $client->id)->delete();
@@ -66,7 +70,9 @@ final class IssuePlan
                 'plan.issued',
                 sprintf('Version %d issued with %d exercises.', $plan->version, $plan->items->count()),
                 ['plan' => $plan->id, 'minutes' => $minutes],
-                $long ? $reason : null,
+                implode(' ', array_filter([
+                    $long ? $reasons->long : null, $unasked ? $reasons->clearance : null,
+                ])) ?: null,
             );
 
             return $plan;
@@ -101,7 +107,7 @@ final class IssuePlan
     private static function isLong(Plan $plan, int $minutes, ?string $reason): bool
     {
         $long = $minutes > DoseSense::TIMES_ITS_MINUTES * $plan->minutes;
-        if ($long && mb_strlen(trim((string) $reason)) < self::REASON_LENGTH) {
+        if ($long && ! IssueReasons::stands($reason)) {
             throw Refusal::at(
                 'issue_reason',
                 sprintf(

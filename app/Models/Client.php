@@ -58,6 +58,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, KitPiece> $pieces
  * @property-read Collection<int, KitCarrier> $carriers
  * @property array<string, string>|null $abilities
+ * @property string|null $falls_answered
  * @property-read Collection<int, OwnLimit> $ownLimits
  * @property-read Collection<int, KitBand> $bands
  * @property-read Collection<int, Plan> $plans

@@ -22,7 +22,7 @@ final class Abilities
         'arm_left' => LimbUse::class, 'arm_right' => LimbUse::class, 'leg_left' => LimbUse::class,
         'leg_right' => LimbUse::class, 'trunk' => Trunk::class, 'bed_transfer' => FloorTransfer::class,
         'cognition' => Cognition::class, 'sets_up_alone' => null, 'brakes' => Brakes::class, 'anti_tip' => null,
-        'footplate' => null,
+        'footplate' => null, 'fallen_in_year' => null,
     ];
 
     private const LIMBS = ['arm_left', 'arm_right', 'leg_left', 'leg_right'];

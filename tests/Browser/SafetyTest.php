@@ -20,7 +20,7 @@ it('lets the lead tighten a figure and shows it in another client\'s limits', fu
         $chrome->visit('/clients/1/limits')->see('Load up to 45 % of 1RM')->see('Tightened by the clinic to 45');
         $chrome->visit('/rulebook')->fill(
             'Find by condition, field, words or source', 'osteoporosis vertebral load',
-        )->press('change')->fill('Figure', '')->press('Set for the clinic')->see('set');
+        )->press('change')->fill('Figure', '')->press('Set for the clinic')->gone('tightened to 45');
         expect($chrome->complaints())->toBe([]);
     } finally {
         $chrome->close();

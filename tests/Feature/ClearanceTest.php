@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Decision;
 use App\Models\Plan;
 use Tests\Feature\Support\Scene;
 
@@ -109,3 +110,27 @@ it('issues nothing on a clearance that ended, nor on one from before what it has
     'it ended' => [['given_on' => '2026-11-10', 'until' => '2026-11-20'], false],
     'it is older' => [['given_on' => '2026-10-10'], false],
 ]);
+
+it('asks at issue for a clearance that is advised, and takes a reason in its place', function (): void {
+    $plan = $this->scene->drafted(['conditions' => [['code' => 'cancer', 'details' => []]]]);
+    $url = "/clients/{$plan->client_id}/plan/issue";
+    $this->post($url, ['revision' => 1])->assertSessionHasErrors('clearance_reason');
+    $this->post($url, ['revision' => 1, 'clearance_reason' => 'no time'])->assertSessionHasErrors('clearance_reason');
+    expect($plan->refresh()->status)->toBe(Plan::DRAFT);
+    $why = 'The oncologist has been asked; light work until then.';
+    $this->post($url, ['revision' => 1, 'clearance_reason' => $why])->assertSessionHasNoErrors();
+    expect($plan->refresh()->status)->toBe(Plan::ISSUED)
+        ->and(Decision::query()->where('kind', 'plan.issued')->sole()->reason)->toBe($why);
+});
+
+it('asks nothing at issue where an advised clearance is recorded', function (): void {
+    $plan = $this->scene->drafted([
+        'conditions' => [['code' => 'cancer', 'details' => []]],
+        'clearance' => [
+            'given_by' => 'Dr Amari', 'given_on' => '2026-11-20', 'until' => null, 'restrictions' => null,
+        ],
+    ]);
+    $this->post("/clients/{$plan->client_id}/plan/issue", ['revision' => 1])->assertSessionHasNoErrors();
+    expect($plan->refresh()->status)->toBe(Plan::ISSUED)
+        ->and(Decision::query()->where('kind', 'plan.issued')->sole()->reason)->toBeNull();
+});

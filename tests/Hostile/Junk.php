@@ -194,7 +194,8 @@ final class Junk
             'plan' => [
                 'revision' => $now['revision'] ?? 1, 'rung' => 'seated', 'family' => 'curl', 'sets' => '2',
                 'amount_lo' => '8', 'amount_hi' => '10', 'effort_lo' => '4', 'effort_hi' => '5', 'rest_s' => '90',
-                'load_kg' => '', 'confirmed' => false, 'reason' => 'tried it', 'issue_reason' => 'split over the day',
+                'load_kg' => '', 'confirmed' => false, 'reason' => 'tried it',
+                'issue_reason' => 'split over the day', 'clearance_reason' => 'asked by letter',
             ],
             'gate' => [
                 'key' => $uuid, 'symptoms' => ['dizziness'], 'repeat' => false, 'sbp' => '120', 'dbp' => '70',

@@ -7,6 +7,7 @@ namespace App\Http\Clinic;
 use App\Actions\DraftPlan;
 use App\Actions\EditPlan;
 use App\Actions\IssuePlan;
+use App\Actions\IssueReasons;
 use App\Actions\PlanDesk;
 use App\Actions\PreparePlan;
 use App\Http\Clinic\Requests\DoseRequest;
@@ -108,14 +109,17 @@ final class PlanController extends StageController
 
     public function issue(Request $request, Client $client, IssuePlan $issue): RedirectResponse
     {
-        $request->validate(
-            ['revision' => ['required', 'integer'], 'issue_reason' => ['nullable', 'string', 'max:500']],
-        );
+        $request->validate([
+            'revision' => ['required', 'integer'],
+            'issue_reason' => ['nullable', 'string', 'max:500'],
+            'clearance_reason' => ['nullable', 'string', 'max:500'],
+        ]);
+        $typed = static fn (string $key): ?string => $request->filled($key) ? $request->string($key)->value() : null;
         $plan = $issue->run(
             $client,
             $this->me($request),
             $request->integer('revision'),
-            $request->filled('issue_reason') ? $request->string('issue_reason')->value() : null,
+            new IssueReasons($typed('issue_reason'), $typed('clearance_reason')),
         );
 
         return redirect("/clients/{$client->id}/sheet")->with(

@@ -28,6 +28,7 @@ final readonly class FunctionStatus
         public Limbs $limbs = new Limbs,
         public ?FloorTransfer $bedTransfer = null,
         public ?Wheelchair $wheelchair = null,
+        public ?bool $fallenInYear = null,
     ) {
     }
 
@@ -53,6 +54,7 @@ final readonly class FunctionStatus
             Limbs::read($bag->optBag('limbs')),
             $bag->optEnum('bed_transfer', FloorTransfer::class),
             $bag->has('wheelchair') ? Wheelchair::read($bag->bag('wheelchair')) : null,
+            $bag->has('fallen_in_year') ? $bag->bool('fallen_in_year') : null,
         );
     }
 
@@ -81,6 +83,7 @@ final readonly class FunctionStatus
         return new self(
             $left, $right, $this->standing, $this->floorTransfer, $this->home, $this->setsUpAlone, $this->trunk,
             $this->cognition, $this->aidsLeft, $this->aidsRight, $this->limbs, $this->bedTransfer, $this->wheelchair,
+            $this->fallenInYear,
         );
     }
 

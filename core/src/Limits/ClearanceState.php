@@ -64,6 +64,12 @@ final readonly class ClearanceState
         return $this->asks->atLeast(Clearance::Required) && $this->missing() !== null;
     }
 
+    /** Would the treating team want to be asked first, and was not? Then a plan goes out only for a reason. */
+    public function isAdvisedAndMissing(): bool
+    {
+        return $this->asks === Clearance::Advised && $this->missing() !== null;
+    }
+
     private function why(): string
     {
         $known = array_filter($this->given, fn (ClearanceGiven $g): bool => ! $g->on->isAfter($this->facts->on));

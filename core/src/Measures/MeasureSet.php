@@ -45,6 +45,17 @@ final readonly class MeasureSet
         return $left === null || $right === null ? null : min($left, $right);
     }
 
+    /** The weakest side that was tested, be it the only one: what warns does not wait for the other side. */
+    public function weakest(Test $test): ?float
+    {
+        $values = array_filter(
+            [$this->latest($test, Side::Left)?->value, $this->latest($test, Side::Right)?->value],
+            static fn (?float $v): bool => $v !== null,
+        );
+
+        return $values === [] ? null : min($values);
+    }
+
     /** The change from the result before, on the same side; null when there is nothing to compare. */
     public function change(Test $test, ?Side $side = null): ?Change
     {

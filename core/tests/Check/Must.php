@@ -88,7 +88,7 @@ final class Must
         }
         if (
             ($measures['tandem_stand'] ?? 10) < 10 || ($measures['timed_up_and_go'] ?? 0) >= 12
-            || ($measures['one_leg_stand'] ?? 30) < 5
+            || ($measures['one_leg_stand'] ?? 30) < 5 || ($function['fallen_in_year'] ?? false)
         ) {
             $this->support[] = ['one_hand', 'balance_2'];
             $this->eyesOpen = true;

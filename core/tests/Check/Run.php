@@ -157,6 +157,8 @@ final class Run
         $rung = $this->book[$path];
         $with = fn (array $demands): array => [...$rung, 'demands' => [...$rung['demands'], ...$demands]];
         $faults = [];
+        // The side that a fault is planted on, where its limit holds on one side alone.
+        $at = [];
         foreach ($must->motions as [$motion]) {
             $faults['avoid_motions'] = $with(['motions' => [$motion], 'motion_sides' => []]);
         }
@@ -169,7 +171,7 @@ final class Run
         foreach ([...$must->straps, ...$must->noStraps] as [$region, $limited]) {
             if ($region === 'any' || $region === $rung['demands']['region']) {
                 $faults['avoid_material'] = $with(['material' => ['tight_strap']]);
-                $side = $limited === 'both' ? $side : $limited;
+                $at['avoid_material'] = $limited === 'both' ? $side : $limited;
             }
         }
         $faults += array_filter([
@@ -192,7 +194,7 @@ final class Run
         foreach ($must->loadPct as $limit) {
             if ($limit[2] === 0) {
                 $region = $limit[0] === 'any' ? 'lower' : $limit[0];
-                $side = $limit[1] === 'both' ? $side : $limit[1];
+                $at['load_pct_max'] = $limit[1] === 'both' ? $side : $limit[1];
                 $faults['load_pct_max'] = [
                     ...$rung, 'holding' => $region === 'upper' ? 'both_hands' : 'cuff', 'sides' => 'each',
                     'demands' => [...$rung['demands'], 'region' => $region],
@@ -200,7 +202,7 @@ final class Run
             }
         }
         foreach ($faults as $field => $fault) {
-            $this->count($field, Checker::broken($must, $fault, $side, []));
+            $this->count($field, Checker::broken($must, $fault, $at[$field] ?? $side, []));
         }
     }
 

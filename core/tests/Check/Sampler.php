@@ -112,6 +112,9 @@ final class Sampler
         if ($luck->chance(20)) {
             $function['bed_transfer'] = $luck->one(['none', 'helped', 'alone']);
         }
+        if ($luck->chance(30)) {
+            $function['fallen_in_year'] = $luck->chance(50);
+        }
 
         return $function;
     }

@@ -3,6 +3,7 @@ import { useKeys } from "@/lib/keys";
 import { LitContext } from "@/lib/lit";
 import { Link, router } from "@inertiajs/react";
 import { useMemo, useRef, useState, type ReactNode } from "react";
+import FallsQuestion from "./FallsQuestion";
 import LimitsMargin from "./LimitsMargin";
 import Shell from "./Shell";
 
@@ -17,6 +18,9 @@ const LETTERS: Record<string, string> = {
     o: "log",
     v: "review",
 };
+
+/** Where it belongs: before a plan goes out. */
+const FALLS_ASKED_ON = ["screen", "measure", "limits", "plan"];
 
 /** The frame around every stage of one client: the stages as rising steps, the work, the limits in force. */
 export default function ClientShell({
@@ -92,6 +96,7 @@ export default function ClientShell({
                                 .
                             </p>
                         )}
+                        {FALLS_ASKED_ON.includes(stage) && <FallsQuestion clientId={client.id} found={client.falls} />}
                         {children}
                     </main>
                     <LimitsMargin client={client} />

@@ -151,7 +151,7 @@ final class Chrome
     {
         $field = $this->field($label);
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $field->sendKeys($value);
+        $field->sendKeys($value === '' ? WebDriverKeys::BACKSPACE : $value);
 
         return $this;
     }

@@ -6,6 +6,7 @@ namespace Tests\Feature\Support;
 
 use App\Actions\DraftPlan;
 use App\Actions\IssuePlan;
+use App\Actions\IssueReasons;
 use App\Actions\LogSession;
 use App\Actions\RecordMeasures;
 use App\Actions\SaveKit;
@@ -131,7 +132,9 @@ final class Scene
     {
         $plan = $this->drafted($with);
 
-        return app(IssuePlan::class)->run($plan->client, $this->user, $plan->revision)->load('items', 'client.clinic');
+        return app(IssuePlan::class)->run(
+            $plan->client, $this->user, $plan->revision, new IssueReasons(clearance: 'Asked for by letter.'),
+        )->load('items', 'client.clinic');
     }
 
     /** Logs a session in which every set reached the top of its range at the top effort. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Clinic\Resources;
 
+use App\Actions\AnswerFallsRisk;
 use App\Actions\StopSigns;
 use App\Models\Client;
 use App\Models\ClientCondition;
@@ -107,6 +108,7 @@ final class ClientFrame
                 array_slice($crossings, 0, 3),
             ),
             'clearance' => ClearanceRows::missing($client, $situation),
+            'falls' => AnswerFallsRisk::asked($client, $situation),
             'readable' => true,
             'stops' => self::number($client, 'open_stops_count') === 0 ? [] : StopSigns::open($client),
         ];
@@ -122,7 +124,7 @@ final class ClientFrame
         return [
             'id' => $client->id, 'name' => $client->name(), 'age' => null, 'home' => 'record cannot be read',
             'facts' => [], 'stages' => self::row($client, []), 'limits' => [], 'crossings' => [], 'clearance' => null,
-            'readable' => false,
+            'falls' => [], 'readable' => false,
             'stops' => StopSigns::open($client),
         ];
     }

@@ -27,10 +27,12 @@ final class FallsRiskHigh implements ConditionRules
 {
     use WithoutCrossings;
 
+    public const CODE = 'falls_risk_high';
+
     public function about(): ConditionAbout
     {
         return new ConditionAbout(
-            'falls_risk_high', 'High falls risk', group: ConditionGroup::AgeAndFalls, traits: [ConditionTrait::Fragile],
+            self::CODE, 'High falls risk', group: ConditionGroup::AgeAndFalls, traits: [ConditionTrait::Fragile],
             words: ['falls', 'faller', 'unsteady'],
         );
     }
@@ -44,7 +46,7 @@ final class FallsRiskHigh implements ConditionRules
             ($tandem !== null || $stages !== null) &&
             ($tandem === null || $tandem >= Tandem::FLAG_S) &&
             ($stages === null || $stages >= FourStage::TANDEM_STAGE);
-        $rules = (new Rules('falls_risk_high', 'CDC STEADI'))
+        $rules = (new Rules(self::CODE, 'CDC STEADI'))
             ->bind(
                 $steady ? Support::Fingertip : Support::OneHand, Binds::Balance,
                 $steady

@@ -25,6 +25,12 @@ const rungName = (item: PlanItem, rung: string): string => item.stair.find((s) =
 const doseSaid = (dose: DoseValues): string =>
     `${dose.sets} × ${dose.amount_lo}-${dose.amount_hi}, effort ${dose.effort_lo}-${dose.effort_hi}, rest ${dose.rest_s} s${dose.load_kg === "" ? "" : `, ${saysMass(dose.load_kg)}`}`;
 
+/** What a plan may be issued in spite of, and how its reason is asked for. */
+const ISSUE_REASONS: [string, string][] = [
+    ["clearance_reason", "Why the plan is issued without that clearance"],
+    ["issue_reason", "Why so long a session is issued all the same"],
+];
+
 export default function Plan({ client, plan, revision, undo, clearance, ready }: PlanProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
     // By family: an exercise keeps it when the plan on the desk becomes another one.
@@ -32,7 +38,7 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
     const [why, setWhy] = useState<string | null>(null);
     const [busy, setBusy] = useState(false);
     const [last, setLast] = useState<Change | null>(null);
-    const [reason, setReason] = useState("");
+    const [reasons, setReasons] = useState<Record<string, string>>({});
     const send = (
         verb: Change["verb"],
         path: string,
@@ -50,7 +56,7 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                 onFinish: () => setBusy(false),
                 onSuccess: () => {
                     setLast(null);
-                    setReason("");
+                    setReasons({});
                     saved();
                 },
             },
@@ -136,7 +142,7 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                             small
                             tone="main"
                             disabled={busy || plan.items.length === 0}
-                            onClick={() => send("post", "/issue", reason === "" ? {} : { issue_reason: reason })}
+                            onClick={() => send("post", "/issue", reasons)}
                         >
                             Issue version {plan.version}
                         </Button>
@@ -186,28 +192,30 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                     {again}
                 </div>
             )}
-            {errors.issue_reason && (
+            {(errors.issue_reason || errors.clearance_reason) && (
                 <form
                     noValidate
                     className="border-hold bg-card mb-2 flex flex-wrap items-start gap-3 rounded-md border-l-4 p-2.5"
                     onSubmit={(event) => {
                         event.preventDefault();
-                        send("post", "/issue", { issue_reason: reason });
+                        send("post", "/issue", reasons);
                     }}
                 >
-                    <Field
-                        label="Why so long a session is issued all the same"
-                        error={errors.issue_reason}
-                        className="min-w-64 flex-1"
-                    >
-                        <input className={inputClass} value={reason} onChange={(e) => setReason(e.target.value)} />
-                    </Field>
+                    {ISSUE_REASONS.filter(([key]) => errors[key]).map(([key, label]) => (
+                        <Field key={key} label={label} error={errors[key]} className="min-w-64 flex-1">
+                            <input
+                                className={inputClass}
+                                value={reasons[key] ?? ""}
+                                onChange={(e) => setReasons({ ...reasons, [key]: e.target.value })}
+                            />
+                        </Field>
+                    ))}
                     <Button type="submit" disabled={busy} className="mt-6">
                         Issue with this reason
                     </Button>
                 </form>
             )}
-            {clearance && plan.status === "draft" && !errors.clearance && (
+            {clearance && plan.status === "draft" && !errors.clearance && !errors.clearance_reason && (
                 <p className="text-hold mb-2 text-sm">■ {clearance}</p>
             )}
             {plan.ahead && (

@@ -140,7 +140,9 @@ export default function Review({
                     errors.clearance ??
                     errors.stop ??
                     errors.proposal ??
-                    (errors.issue_reason ? `${errors.issue_reason} Issue it on Plan.` : undefined) ??
+                    (errors.issue_reason || errors.clearance_reason
+                        ? `${errors.clearance_reason ?? errors.issue_reason} Issue it on Plan.`
+                        : undefined) ??
                     errors.revision ??
                     (mode === null ? (errors.load ?? errors.rung) : undefined)
                 }

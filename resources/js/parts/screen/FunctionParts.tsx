@@ -49,6 +49,7 @@ export default function FunctionParts({ form }: { form: Intake }) {
                     {one("footplate", "Wheelchair: footplate", YES_NO)}
                 </>
             )}
+            {form.data.standing !== "none" && one("fallen_in_year", "Fallen in the last year", YES_NO)}
             {one("sets_up_alone", "Fetches weights and anchors bands alone", YES_NO)}
             {one("cognition", "Follows teaching", offers.cognition)}
         </div>

@@ -16,7 +16,8 @@ export type Ability =
     | "sets_up_alone"
     | "brakes"
     | "anti_tip"
-    | "footplate";
+    | "footplate"
+    | "fallen_in_year";
 
 export interface ConditionAbout {
     code: string;

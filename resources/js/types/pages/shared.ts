@@ -81,6 +81,8 @@ export interface ClientFrame {
     limits: LimitLine[];
     crossings: Crossing[];
     clearance: string | null;
+    /** What asks whether high falls risk belongs on the screen. */
+    falls: string[];
     /** False when the record cannot be computed with: then no limit is known. */
     readable: boolean;
     /** Stop signs that nobody has cleared, in words. */
