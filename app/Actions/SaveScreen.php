@@ -14,13 +14,14 @@ use App\Rows\ConditionDetails;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps an intake as a whole or not at all, after the core has found it plausible. */
 final class SaveScreen
 {
-    public function __construct(private readonly BuildSituation $build)
+    public function __construct(private readonly BuildSituation $build, private readonly SetOwnLimit $limits)
     {
     }
 
@@ -142,6 +143,30 @@ final class SaveScreen
             Decision::record(
                 $by, $client, 'clearance.recorded', 'Clearance recorded from '.$clearance['given_by'].'.', $row,
             );
+        }
+        $this->restrictions($client, $by, $row, $clearance['limits'] ?? null);
+    }
+
+    /**
+     * A restriction that is a limit acts like one, with the letter as its source.
+     *
+     * @param  array<string, mixed>  $letter  the clearance it stands in
+     */
+    private function restrictions(Client $client, User $by, array $letter, mixed $limits): void
+    {
+        foreach (is_array($limits) ? array_values($limits) : [] as $i => $limit) {
+            if (! is_array($limit) || ! is_string($limit['part'] ?? null)) {
+                continue;
+            }
+            [$region, $side] = explode('|', $limit['part']) + ['', ''];
+            $on = is_string($letter['given_on']) ? Day::of($letter['given_on'])->label() : '';
+            $this->limits->add($client, $by, [
+                'field' => $limit['field'] ?? '', 'value' => $limit['value'] ?? '',
+                'region' => $region, 'side' => $side, 'until' => $letter['until'],
+                'set_by' => sprintf('%s, letter of %s', is_string($letter['given_by']) ? $letter['given_by'] : '', $on),
+                'why' => is_string($letter['restrictions']) && $letter['restrictions'] !== ''
+                    ? mb_substr($letter['restrictions'], 0, 300) : 'A restriction of the clearance.',
+            ], "clearance.limits.$i.value");
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Editing\MassFields;
 use App\Models\Client;
 use App\Models\Decision;
 use App\Models\OwnLimit;
@@ -14,6 +15,7 @@ use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\OwnLimits;
+use BuoyantStep\Core\Units\Mass;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -32,17 +34,31 @@ final class SetOwnLimit
         DB::transaction(function () use ($client, $by, $limit): void {
             SaveScreen::next($client, $client->screen_version);
             $client->save();
-            $row = $client->ownLimits()->create([...$limit, 'user_id' => $by->id]);
-            $client->load('ownLimits');
-            try {
-                OwnLimits::of(Profile::read(new Bag($this->build->openForm($client), '/client')));
-            } catch (CoreError $e) {
-                throw Refusal::at('value', $e->getMessage());
-            }
-            Decision::record(
-                $by, $client, 'limit.set', self::say($row).': set by '.$row->set_by.'.', $row->openForm(), $row->why,
-            );
+            $this->add($client, $by, $limit, 'value');
         });
+    }
+
+    /**
+     * Within a change of the screen that has already locked the client.
+     *
+     * @param  array<string, mixed>  $limit  the columns of the table, checked for their shape
+     * @param  string  $at  the field of the form that an impossible value is told at
+     */
+    public function add(Client $client, User $by, array $limit, string $at): void
+    {
+        if ($limit['field'] === Field::LiftMaxG->value) {
+            $limit['value'] = (string) Mass::typed(MassFields::kilograms($limit['value']))?->grams;
+        }
+        $row = $client->ownLimits()->create([...$limit, 'user_id' => $by->id]);
+        $client->load('ownLimits');
+        try {
+            OwnLimits::of(Profile::read(new Bag($this->build->openForm($client), '/client')));
+        } catch (CoreError $e) {
+            throw Refusal::at($at, $e->getMessage());
+        }
+        Decision::record(
+            $by, $client, 'limit.set', self::say($row).': set by '.$row->set_by.'.', $row->openForm(), $row->why,
+        );
     }
 
     public function end(Client $client, User $by, int $id, string $reason): void

@@ -25,12 +25,12 @@ final class OwnLimit extends Model
 {
     protected $guarded = [];
 
-    /** @return array<string, string> in the core's open form */
+    /** @return array<string, string|null> in the core's open form */
     public function openForm(): array
     {
         return [
             'field' => $this->field, 'value' => $this->value, 'region' => $this->region, 'side' => $this->side,
-            'by' => $this->set_by, 'why' => $this->why,
+            'by' => $this->set_by, 'why' => $this->why, 'until' => $this->until,
         ];
     }
 }

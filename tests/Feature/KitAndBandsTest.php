@@ -173,6 +173,15 @@ it('takes a kit from a file, in any order of columns, with a decimal comma and a
         ->and($this->client->carriers()->where('label', 'Basket')->value('max_mass_g'))->toBe(14000);
 });
 
+it('takes the kit to its next version when a file adds to it, so that an older page is told', function (): void {
+    $was = $this->client->refresh()->kit_version;
+    $csv = "count,label,mass_kg,kind,grip\r\n2,Jar,0.9,piece,power\r\n";
+    $this->post(
+        "/clients/{$this->client->id}/kit/import", ['file' => UploadedFile::fake()->createWithContent('kit.csv', $csv)],
+    )->assertSessionHasNoErrors();
+    expect($this->client->refresh()->kit_version)->toBe($was + 1);
+});
+
 it('adds nothing when one line of a file is wrong, and names the line', function (string $csv, string $says): void {
     $this->post(
         "/clients/{$this->client->id}/kit/import", ['file' => UploadedFile::fake()->createWithContent('kit.csv', $csv)],

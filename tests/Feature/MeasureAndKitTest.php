@@ -83,6 +83,27 @@ it('keeps a kit as a whole and shows the loads it makes', function (): void {
         ->and(Decision::query()->where('kind', 'kit.changed')->count())->toBe(1);
 });
 
+it('takes what a result leaves empty, and a carrier that bears up to a hundred kilograms', function (): void {
+    $this->post("/clients/{$this->client->id}/measure", ['measured_on' => $this->today, 'results' => [[
+        'test' => 'chair_stand_30s', 'value' => '8', 'side' => '', 'second_value' => '', 'family' => '',
+        'load_kg' => '', 'reps' => '', 'rir' => '', 'not_tested' => '',
+    ]]])->assertSessionHasNoErrors();
+    $this->post("/clients/{$this->client->id}/measure", ['measured_on' => $this->today, 'results' => [[
+        'test' => 'grip', 'side' => 'left', 'value' => '', 'not_tested' => 'sore wrist',
+    ]]])->assertSessionHasNoErrors();
+    $tote = [
+        'label' => 'Tote', 'mass_kg' => '0.15', 'count' => '1', 'grip' => 'hook', 'max_mass_kg' => '100',
+        'max_pieces' => '60', 'plates' => false,
+    ];
+    $save = fn (array $with) => $this->put(
+        "/clients/{$this->client->id}/kit", ['pieces' => [], 'carriers' => [[...$tote, ...$with]]],
+    );
+    $save([])->assertSessionHasNoErrors();
+    $save(['max_mass_kg' => '100.1'])->assertSessionHasErrors('carriers.0.max_mass_kg');
+    $save(['mass_kg' => '100.1'])->assertSessionHasErrors('carriers.0.mass_kg');
+    $save(['max_pieces' => '61'])->assertSessionHasErrors('carriers.0.max_pieces');
+});
+
 it('does not compare a hold that a limit stopped', function (): void {
     $client = $this->scene->client(
         ['given_name' => 'Bo', 'conditions' => [['code' => 'hypertension_controlled', 'details' => []]]],
@@ -112,4 +133,13 @@ it('asks on Today for a re-test after a fall, and after a date of the limits', f
     expect(implode(' ', array_column($needs['Cy Mole'], 'says')))->toContain('Re-test now: a fall was reported')
         ->and(implode(' ', array_column($needs['Di Mole'], 'says')))->toContain('Re-test now: 16 weeks')
         ->and($pregnant->status)->toBe('issued');
+});
+
+it('takes sixty results of a visit, and no more', function (): void {
+    $send = fn (int $n) => $this->post("/clients/{$this->client->id}/measure", [
+        'measured_on' => $this->today,
+        'results' => array_fill(0, $n, ['test' => 'chair_stand_30s', 'not_tested' => 'cannot stand']),
+    ]);
+    $send(60)->assertSessionDoesntHaveErrors('results');
+    $send(61)->assertSessionHasErrors('results');
 });

@@ -28,6 +28,15 @@ it('makes a letter\'s restriction a limit like any other, with the letter as its
         ->toBe('Until the wound has healed.');
 });
 
+it('keeps the day up to which it was ordered, and tells it among the dates ahead', function (): void {
+    $day = (string) $this->scene->user->clinic->today()->plus(30);
+    $this->post("/clients/{$this->client->id}/limits/own", [...$this->letter, 'until' => $day])
+        ->assertSessionHasNoErrors();
+    $page = Scene::props($this->get("/clients/{$this->client->id}/limits"));
+    expect(OwnLimit::query()->value('until'))->toBe($day)
+        ->and(json_encode($page['crossings']))->toContain('may end (Dr Amari, letter of 3 May 2026)');
+});
+
 it('limits what may be lifted in the unit of the clinic', function (): void {
     $url = "/clients/{$this->client->id}/limits";
     $this->post("$url/own", [...$this->letter, 'field' => 'lift_max_g', 'value' => '10 lb'])
@@ -77,4 +86,31 @@ it('is not to be reached through another client', function (): void {
     $id = OwnLimit::query()->firstOrFail()->id;
     $this->post("/clients/{$other->id}/limits/own/$id/end", ['reason' => 'Not mine.'])->assertNotFound();
     expect($this->client->ownLimits()->count())->toBe(1);
+});
+
+it('takes the limits of a letter with the clearance on Screen, all or nothing', function (): void {
+    $letter = [
+        'given_by' => 'Dr Amari', 'given_on' => '2026-01-10', 'until' => '2040-01-01', 'restrictions' => 'Go gently.',
+    ];
+    $save = fn (array $limits, array $with = []) => $this->put("/clients/{$this->client->id}/screen", Scene::form([
+        'clearance' => [...$letter, ...$with, 'limits' => $limits],
+        'version' => $this->client->refresh()->screen_version,
+    ]));
+    $gentle = ['field' => 'effort_max', 'value' => '4', 'part' => 'any|both'];
+    $light = ['field' => 'lift_max_g', 'value' => '10 lb', 'part' => 'upper|left'];
+    $save([$gentle, [...$light, 'value' => 'ten']])->assertSessionHasErrors('clearance.limits.1.value');
+    $save([[...$gentle, 'part' => 'knee']])->assertSessionHasErrors('clearance.limits.0.part');
+    $save([[...$gentle, 'field' => 'watches']])->assertSessionHasErrors('clearance.limits.0.field');
+    $save([$gentle], ['given_by' => ''])->assertSessionHasErrors('clearance.given_by');
+    expect(OwnLimit::query()->count())->toBe(0);
+
+    $save([$gentle, $light])->assertSessionHasNoErrors();
+    $rows = OwnLimit::query()->orderBy('id')->get();
+    expect($rows->map(fn (OwnLimit $r): array => [$r->field, $r->value, $r->region, $r->side])->all())->toBe([
+        ['effort_max', '4', 'any', 'both'], ['lift_max_g', '4536', 'upper', 'left'],
+    ])->and($rows[0]->set_by)->toBe('Dr Amari, letter of 10 January 2026')->and($rows[0]->why)->toBe('Go gently.')
+        ->and($rows[0]->until)->toBe('2040-01-01');
+    $page = Scene::props($this->get("/clients/{$this->client->id}/screen"));
+    expect(json_encode($page['client']['limits']))->toContain('Dr Amari, letter of 10 January 2026')
+        ->and($page['form']['clearance']['limits'])->toBe([]);
 });

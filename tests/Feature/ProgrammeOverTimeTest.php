@@ -69,6 +69,9 @@ it('runs eight weeks of good sessions: steps of one lever, never over a cap, eve
                 'load' => ($was->dose['load_g'] ?? null) !== ($item->dose['load_g'] ?? null),
                 'sets' => $was->dose['sets'] !== $item->dose['sets'],
             ]);
+            if ($changed !== []) {
+                expect(array_column($item->because, 'rule'))->toContain('clinician');
+            }
             // A harder rung brings a dose of its own; within a rung one lever moves.
             expect(isset($changed['rung']) || count($changed) <= 1)->toBeTrue(
                 $item->family.': '.implode(', ', array_keys($changed)),

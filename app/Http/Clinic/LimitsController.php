@@ -6,16 +6,13 @@ namespace App\Http\Clinic;
 
 use App\Actions\ConfirmLoosening;
 use App\Actions\SetOwnLimit;
-use App\Editing\MassFields;
 use App\Http\Clinic\Requests\DayRule;
 use App\Http\Clinic\Resources\LimitsResource;
 use App\Http\Clinic\Resources\OwnLimitResource;
 use App\Models\Client;
-use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\OwnLimits;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Situation\Situation;
-use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Side;
 use Illuminate\Http\RedirectResponse;
@@ -62,9 +59,6 @@ final class LimitsController extends StageController
             static fn (string $key): ?string => $request->filled($key) ? $request->string($key)->value() : null,
             array_combine(self::OWN, self::OWN),
         );
-        if ($limit['field'] === Field::LiftMaxG->value) {
-            $limit['value'] = (string) Mass::typed(MassFields::kilograms($limit['value']))?->grams;
-        }
         $limits->set($client, $me, $limit);
 
         return $this->said('The limit holds from now on.');

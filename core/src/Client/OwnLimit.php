@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Client;
 
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Side;
 
@@ -20,6 +21,7 @@ final readonly class OwnLimit
      * @param  string  $by  who set it, with the letter where there is one
      * @param  string  $why  in words
      * @param  string  $pointer  where it was read, for errors
+     * @param  Day|null  $until  the day it was ordered for; it holds on until it is taken out
      */
     public function __construct(
         public string $field,
@@ -29,6 +31,7 @@ final readonly class OwnLimit
         public string $by,
         public string $why,
         public string $pointer = '',
+        public ?Day $until = null,
     ) {
     }
 
@@ -38,6 +41,7 @@ final readonly class OwnLimit
             $bag->string('field'), $bag->string('value'), $bag->optEnum('region', Region::class) ?? Region::Any,
             $bag->optEnum('side', Side::class) ?? Side::Both, $bag->string('by'), $bag->string('why'),
             $bag->pointer('value'),
+            $bag->has('until') ? Day::of($bag->string('until'), $bag->pointer('until')) : null,
         );
     }
 }

@@ -34,6 +34,8 @@ final readonly class Hands
     /** The same where they are known to carry no more than they may. */
     public function withinLimit(): self
     {
-        return new self($this->grip, $this->weight === HandWeight::None ? HandWeight::None : HandWeight::Some);
+        $weight = $this->weight === HandWeight::None ? HandWeight::None : HandWeight::Some;
+
+        return new self($this->grip, $weight, $this->trainsGrip);
     }
 }

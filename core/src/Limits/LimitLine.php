@@ -29,7 +29,8 @@ final readonly class LimitLine implements JsonSerializable
         $this->key = $field->value.($everywhere ? '' : '@'.$scope->key());
         $this->title = $everywhere ? ucfirst($title) : ucfirst($scope->label()).': '.$title;
         $by = array_map(
-            static fn (Limit $l): string => $labels[$l->rule] ?? ucfirst(str_replace('_', ' ', $l->rule)), $winners,
+            static fn (Limit $l): string => $l->rule === OwnLimits::RULE
+                ? $l->source : $labels[$l->rule] ?? ucfirst(str_replace('_', ' ', $l->rule)), $winners,
         );
         $this->by = implode(' · ', array_unique($by));
         $this->says = implode(' ', array_unique(array_map(static fn (Limit $l): string => $l->says, $winners)));

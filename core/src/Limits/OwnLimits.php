@@ -71,6 +71,23 @@ final class OwnLimits
         return array_map(self::limit(...), $client->ownLimits);
     }
 
+    /** @return list<Crossing> the days ahead up to which a limit was ordered */
+    public static function crossings(Facts $facts): array
+    {
+        $crossings = [];
+        foreach ($facts->client->ownLimits as $own) {
+            if ($own->until !== null && ! $own->until->isBefore($facts->on)) {
+                $limit = self::limit($own);
+                $crossings[] = new Crossing($own->until, self::RULE, sprintf(
+                    '%s: %s may end (%s). It holds until you end it.', $limit->field->label(), $limit->label(),
+                    $own->by,
+                ), false);
+            }
+        }
+
+        return $crossings;
+    }
+
     /** @throws UnknownCode|InvalidInput naming the field */
     private static function limit(OwnLimit $own): Limit
     {

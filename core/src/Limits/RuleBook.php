@@ -164,6 +164,7 @@ final readonly class RuleBook
                 array_map(static fn (Crossing $c): string => $c->date.$c->rule.$c->says, $crossings), $crossings,
             ),
         );
+        array_push($crossings, ...OwnLimits::crossings($facts));
         foreach ($this->always as $rules) {
             array_push($crossings, ...$rules->crossings($facts));
         }

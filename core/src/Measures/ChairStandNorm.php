@@ -17,10 +17,6 @@ final class ChairStandNorm
     /** Null outside ages 60 to 94 and for sex `other`: there is no norm. */
     public static function cutOff(int $age, Sex $sex): ?int
     {
-        if ($age < 60 || $age > 94) {
-            return null;
-        }
-
         return self::BELOW_AVERAGE_IF_FEWER[$sex->value][intdiv($age, 5) * 5] ?? null;
     }
 }

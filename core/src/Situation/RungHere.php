@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Situation;
 use BuoyantStep\Core\Client\Brakes;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\LeverNotes;
+use BuoyantStep\Core\Exercises\Pattern;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Fit\ChangeLimits;
 use BuoyantStep\Core\Fit\Demands;
@@ -96,12 +97,16 @@ final class RungHere
             || $this->rung->demands->setting->anchor;
     }
 
-    /** Would a wheelchair roll under a push, a pull or a lift? Brakes on both sides hold it. */
+    /**
+     * Would a wheelchair roll under a push, a pull, a weight that is lifted or a fast movement? Brakes on both sides
+     * hold it.
+     */
     private function rolls(): bool
     {
         return $this->situation->envelope->is(ConditionTrait::UsesWheels) && $this->rung->demands->isSeated()
-            && $this->rung->demands->canTake(ChangeKind::Chocks)
-            && $this->situation->client->function->wheelchair?->brakes !== Brakes::Both;
+            && $this->situation->client->function->wheelchair?->brakes !== Brakes::Both
+            && ($this->rung->demands->canTake(ChangeKind::Chocks) || $this->rung->work->holding !== null
+                || $this->family->pattern === Pattern::Power);
     }
 
     /**

@@ -123,3 +123,15 @@ it('takes lying on the side for either side', function (): void {
             ->and($avoids(['side_lying_left'], $position))->toBe($position === Position::SideLyingLeft);
     }
 });
+
+it('announces the day up to which it was ordered, and holds past it', function (): void {
+    $facts = static fn (string $on): Facts => new Facts(Made::client(['own_limits' => [[
+        'field' => 'effort_max', 'value' => '4', 'by' => 'Dr Amari', 'why' => 'wound', 'until' => '2026-06-10',
+    ]]]), Day::of($on), Made::measures([]));
+    $says = static fn (string $on): array => array_column(RuleBook::standard()->crossings($facts($on)), 'says');
+    $told = 'RPE at most, of 10: 4 may end (Dr Amari). It holds until you end it.';
+    expect($says('2026-06-09'))->toContain($told)
+        ->and($says('2026-06-10'))->toContain($told)
+        ->and($says('2026-06-11'))->not->toContain($told)
+        ->and(RuleBook::standard()->envelope($facts('2026-07-01'))->effortMax())->toBe(4);
+});

@@ -188,6 +188,15 @@ it('doses again what the limits of today no longer allow', function (
     ],
 ]);
 
+it('says which limit brought a load down', function (): void {
+    $course = courseOf(
+        ['conditions' => [['code' => 'older_adult_new']]], max: OneRepMax::estimate(5000, 8, 2),
+    );
+    $next = NextDose::propose(SchoolBook::for($course->dose->kind), $course);
+    expect(array_map(static fn ($r): string => $r->rule, $next->because))->toContain('older_adult_new', 'load_cap')
+        ->and($next->review)->toBeFalse();
+});
+
 it('leaves alone what is just at its limit', function (array $client, array $dose): void {
     $course = courseOf($client, dose: $dose, capG: 5000);
     $next = NextDose::propose(SchoolBook::for($course->dose->kind), $course);

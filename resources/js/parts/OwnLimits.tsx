@@ -1,9 +1,8 @@
-import { useMassUnit } from "@/lib/mass";
 import type { LimitsProps } from "@/types/props";
 import { useForm } from "@inertiajs/react";
 import Button from "./Button";
 import Field, { inputClass } from "./Field";
-import MassInput from "./MassInput";
+import LimitInputs from "./LimitInputs";
 
 /** Limits set for this client alone: a letter's restrictions, or the clinician's own. They hold until they are ended. */
 export default function OwnLimits({
@@ -77,10 +76,8 @@ function Setting({
     fields: LimitsProps["own_fields"];
     parts: LimitsProps["own_parts"];
 }) {
-    const unit = useMassUnit();
     const form = useForm({ field: "", value: "", part: parts[0]?.[0] ?? "", set_by: "", why: "", until: "" });
     const errors = form.errors as Record<string, string | undefined>;
-    const chosen = fields.find((f) => f.code === form.data.field);
     return (
         <details className="mt-1" open={form.isDirty}>
             <summary className="min-h-8 cursor-pointer font-medium">Set a limit</summary>
@@ -99,58 +96,13 @@ function Setting({
                     });
                 }}
             >
-                <Field label="What to limit" error={errors.field}>
-                    <select
-                        className={inputClass}
-                        value={form.data.field}
-                        onChange={(e) => form.setData((data) => ({ ...data, field: e.target.value, value: "" }))}
-                    >
-                        <option value="">choose</option>
-                        {fields.map((f) => (
-                            <option key={f.code} value={f.code}>
-                                {f.label}
-                            </option>
-                        ))}
-                    </select>
-                </Field>
-                <Field label={chosen?.mass ? `To, ${unit}` : "To"} error={errors.value}>
-                    {chosen && chosen.words.length > 0 ? (
-                        <select
-                            className={inputClass}
-                            value={form.data.value}
-                            onChange={(e) => form.setData("value", e.target.value)}
-                        >
-                            <option value="">choose</option>
-                            {chosen.words.map(([code, label]) => (
-                                <option key={code} value={code}>
-                                    {label}
-                                </option>
-                            ))}
-                        </select>
-                    ) : chosen?.mass ? (
-                        <MassInput value={form.data.value} onValue={(value) => form.setData("value", value)} />
-                    ) : (
-                        <input
-                            className={inputClass}
-                            inputMode="numeric"
-                            value={form.data.value}
-                            onChange={(e) => form.setData("value", e.target.value)}
-                        />
-                    )}
-                </Field>
-                <Field label="For" error={errors.region ?? errors.side}>
-                    <select
-                        className={inputClass}
-                        value={form.data.part}
-                        onChange={(e) => form.setData("part", e.target.value)}
-                    >
-                        {parts.map(([code, label]) => (
-                            <option key={code} value={code}>
-                                {label}
-                            </option>
-                        ))}
-                    </select>
-                </Field>
+                <LimitInputs
+                    limit={form.data}
+                    onLimit={(limit) => form.setData((data) => ({ ...data, ...limit }))}
+                    errors={{ field: errors.field, value: errors.value, part: errors.region ?? errors.side }}
+                    fields={fields}
+                    parts={parts}
+                />
                 <Field
                     label="Who asks for it"
                     hint="you, or for example: Dr Amari, letter of 3 May"

@@ -47,7 +47,7 @@ beforeEach(function (): void {
 });
 
 it('keeps a corrected session, with what was entered before beside it', function (): void {
-    $form = ($this->form)();
+    $form = [...($this->form)(), 'note' => 'as usual'];
     $this->post("{$this->url}/log", $form)->assertSessionHasNoErrors();
     $this->post("{$this->url}/log", $form)->assertSessionHasNoErrors();
     expect(SessionLogVersion::query()->count())->toBe(0);
@@ -57,7 +57,9 @@ it('keeps a corrected session, with what was entered before beside it', function
     )->assertSessionHasNoErrors();
     $log = SessionLog::query()->sole();
     expect($log->stop_sign)->toBe('faintness')->and($log->version)->toBe(2)
-        ->and(SessionLogVersion::query()->sole()->content['session']['stop_sign'])->toBeNull()
+        ->and(SessionLogVersion::query()->sole()->content['session'])->toMatchArray([
+            'stop_sign' => null, 'note' => 'as usual',
+        ])
         ->and(LogItem::query()->count())->toBe($this->plan->items->count())
         ->and(Proposal::query()->where('status', 'open')->pluck('decision')->unique()->all())->toBe(['stop'])
         ->and(Decision::query()->where('kind', 'log.corrected')->count())->toBe(1);

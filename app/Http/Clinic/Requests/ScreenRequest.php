@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Clinic\Requests;
 
+use App\Http\Clinic\Resources\OwnLimitResource;
 use App\Models\Client;
 use App\Rows\Abilities;
 use BuoyantStep\Core\Client\BirthKind;
@@ -18,6 +19,7 @@ use BuoyantStep\Core\Client\Sex;
 use BuoyantStep\Core\Client\Standing;
 use BuoyantStep\Core\Client\TrainingLevel;
 use BuoyantStep\Core\Limits\ConditionAbout;
+use BuoyantStep\Core\Limits\OwnLimits;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Plan\Aim;
 use BuoyantStep\Core\Plan\Structure;
@@ -173,10 +175,16 @@ final class ScreenRequest extends ClinicRequest
             'structure' => ['required', Rule::enum(Structure::class)],
             'wants' => ['nullable', 'string', 'max:300'],
             'clearance' => ['nullable', 'array'],
-            'clearance.given_by' => ['nullable', 'string', 'max:120'],
+            'clearance.given_by' => ['required_with:clearance.limits.0', 'nullable', 'string', 'max:120'],
             'clearance.given_on' => ['bail', 'required_with:clearance.given_by', 'nullable', DayRule::past($today, 10)],
             'clearance.until' => ['bail', 'nullable', DayRule::around($today, 10, 20)],
             'clearance.restrictions' => ['nullable', 'string', 'max:500'],
+            'clearance.limits' => ['nullable', 'array', 'max:20'],
+            'clearance.limits.*.field' => ['required', Rule::in(array_column(OwnLimits::fields(), 'value'))],
+            'clearance.limits.*.value' => ['required', 'string', 'max:40'],
+            'clearance.limits.*.part' => [
+                'required', Rule::in(array_map(OwnLimitResource::code(...), OwnLimitResource::parts())),
+            ],
         ];
     }
 
@@ -211,6 +219,10 @@ final class ScreenRequest extends ClinicRequest
             'days.*' => 'Choose at least one day.',
             'minutes.*' => 'Minutes must be from 5 to 120, for example 30.',
             'usual_pain.*' => 'Pain goes from 0 to 10.',
+            'clearance.given_by.required_with' => 'Say who wrote the letter, for example: Dr Amari.',
+            'clearance.limits.*.field.*' => 'Choose what to limit.',
+            'clearance.limits.*.value.*' => 'Enter the limit, for example 5.',
+            'clearance.limits.*.part.*' => 'Choose which part of the body it is for.',
             'clearance.given_on.required_with' => 'Enter the day the clearance was given, for example 2026-11-20.',
         ];
     }

@@ -23,6 +23,14 @@ final class OwnLimitResource
     {
         return [
             'own' => array_values($client->ownLimits->map(self::row(...))->all()),
+            ...self::choices(),
+        ];
+    }
+
+    /** @return array<string, mixed> what can be limited by hand, and for which part of the body */
+    public static function choices(): array
+    {
+        return [
             'own_fields' => array_map(static fn (Field $f): array => [
                 'code' => $f->value, 'label' => $f->label(), 'mass' => $f === Field::LiftMaxG,
                 'words' => array_map(
@@ -30,13 +38,19 @@ final class OwnLimitResource
                 ),
             ], OwnLimits::fields()),
             'own_parts' => array_map(static fn (Scope $s): array => [
-                $s->region->value.'|'.$s->side->value, $s->isEverything() ? 'everything' : $s->label(),
+                self::code($s), $s->isEverything() ? 'everything' : $s->label(),
             ], self::parts()),
         ];
     }
 
+    /** A part of the body as a form names it: its region and its side. */
+    public static function code(Scope $part): string
+    {
+        return $part->region->value.'|'.$part->side->value;
+    }
+
     /** @return list<Scope> */
-    private static function parts(): array
+    public static function parts(): array
     {
         $parts = [new Scope];
         foreach ([Region::Upper, Region::Lower] as $region) {

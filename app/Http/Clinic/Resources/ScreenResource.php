@@ -135,6 +135,7 @@ final class ScreenResource
             'clearance' => [
                 'given_by' => $clearance->given_by ?? '', 'given_on' => $clearance->given_on ?? '',
                 'until' => $clearance->until ?? '', 'restrictions' => $clearance->restrictions ?? '',
+                'limits' => [],
             ],
         ];
     }
@@ -155,6 +156,7 @@ final class ScreenResource
             'from_home' => $client === null ? null : self::fromHome($client),
             'options' => Options::screen(),
             'known' => array_map(ConditionDetails::asked(...), RuleBook::standard()->conditions()),
+            ...OwnLimitResource::choices(),
         ];
     }
 }

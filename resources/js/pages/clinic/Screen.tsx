@@ -21,7 +21,8 @@ import { useState } from "react";
 const ROW_KEYS = { conditions: "code" };
 
 /** The intake: who this is, what they can do, what they live with, what is realistic. */
-export default function Screen({ client, from_home, form: initial, version, faults, known }: ScreenProps) {
+export default function Screen(props: ScreenProps) {
+    const { client, from_home, form: initial, version, faults, known, own_fields, own_parts } = props;
     const form = useForm<ScreenForm>(initial);
     // What the form was made from goes along with it: whoever saves on an older state is shown both.
     const [made, setMade] = useState({ version, base: initial, key: newId() });
@@ -106,7 +107,7 @@ export default function Screen({ client, from_home, form: initial, version, faul
                 </div>
                 <Medicines form={form} />
                 <Realistic form={form} />
-                <ClearanceOnRecord form={form} />
+                <ClearanceOnRecord form={form} fields={own_fields} parts={own_parts} />
             </div>
             <div className="border-sand bg-paper sticky bottom-0 flex items-center gap-4 border-t py-3 lg:col-span-2">
                 <Button tone="main" type="submit" disabled={form.processing}>

@@ -10,6 +10,21 @@ export interface LimitBecause {
     wins: boolean;
 }
 
+/** What can be limited by hand for one client. */
+export interface OwnField {
+    code: string;
+    label: string;
+    mass: boolean;
+    words: Option[];
+}
+
+/** One limit as it is typed; the part is a region and a side. */
+export interface TypedLimit {
+    field: string;
+    value: string;
+    part: string;
+}
+
 export interface LimitsProps {
     client: ClientFrame;
     fields: {
@@ -23,7 +38,7 @@ export interface LimitsProps {
     crossings: (Crossing & { label: string })[];
     /** Set for this client alone, and what can be set. */
     own: { id: number; says: string; by: string; why: string; until: string | null }[];
-    own_fields: { code: string; label: string; mass: boolean; words: Option[] }[];
+    own_fields: OwnField[];
     own_parts: Option[];
 }
 

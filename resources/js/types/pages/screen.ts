@@ -1,3 +1,4 @@
+import type { OwnField, TypedLimit } from "./limits";
 import type { ClientFrame, Option, StoredFault } from "./shared";
 
 /* What Screen and the questions at home receive. */
@@ -80,7 +81,14 @@ export interface ScreenForm {
     aim: string;
     structure: string;
     wants: string;
-    clearance: { given_by: string; given_on: string; until: string; restrictions: string };
+    clearance: {
+        given_by: string;
+        given_on: string;
+        until: string;
+        restrictions: string;
+        /** Those that this save sets; what holds already stands on Limits. */
+        limits: TypedLimit[];
+    };
 }
 
 export interface FromHomeData {
@@ -105,6 +113,8 @@ export interface ScreenProps {
     faults: StoredFault[];
     known: ConditionAbout[];
     options: ScreenOptions;
+    own_fields: OwnField[];
+    own_parts: Option[];
 }
 
 export type ScreenOptions = Record<

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\DoseFault;
+use BuoyantStep\Core\Dose\DoseFaults;
+use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Tests\Support\Made;
+
+it('names the field that keeps a dose out', function (array $with, array $fields): void {
+    $here = Made::at(Made::situation(Made::client(), kit: Made::kitchen()), 'heel_raise/two_hands');
+    $dose = Dose::read(new Bag([
+        'sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 60, ...$with,
+    ]));
+    $faults = (new DoseFaults($here, Goal::StrengthOlder))->of($dose);
+    expect(array_map(static fn (DoseFault $f): string => $f->field->value, $faults))->toBe($fields);
+})->with([
+    'nothing' => [[], []],
+    'reps past all sense' => [['reps' => ['lo' => 8, 'hi' => 61]], ['amount_hi']],
+    'a load that it does not take' => [['load_g' => 500], ['load']],
+    'counted in another way' => [['reps' => null, 'seconds' => ['lo' => 8, 'hi' => 12]], ['amount_lo']],
+]);
+
+it('reads a load of a gram, and none of nothing', function (): void {
+    $dose = static fn (int $g): Dose => Dose::read(new Bag([
+        'sets' => 1, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 7], 'load_g' => $g,
+    ]));
+    expect($dose(1)->loadG)->toBe(1)->and(static fn () => $dose(0))->toThrow(InvalidInput::class);
+});

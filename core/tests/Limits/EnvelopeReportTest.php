@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Limits\Envelope;
+use BuoyantStep\Core\Limits\EnvelopeReport;
+use BuoyantStep\Core\Tests\Support\Made;
+
+it('reports a field for each part of the body where it is tighter', function (): void {
+    $report = EnvelopeReport::of(Made::envelope([['code' => 'coronary_disease']]));
+    $scoped = array_map(
+        static fn (array $row): array => [$row['region'], $row['side'], $row['value']],
+        $report['load_pct_max']['scoped'],
+    );
+    expect($scoped)->toEqualCanonicalizing([['upper', 'both', '40'], ['lower', 'both', '60'], ['trunk', 'both', '40']])
+        ->and($report['effort_max'])->not->toHaveKey('scoped');
+});
+
+it('asks for no rest where nothing does', function (): void {
+    expect((new Envelope)->restMin())->toBe(0)
+        ->and(Made::envelope([['code' => 'heart_failure']])->restMin())->toBe(90);
+});
