@@ -7,12 +7,21 @@ namespace App\Actions;
 use App\Editing\OneForm;
 use App\Models\Client;
 use App\Models\Decision;
+use App\Models\LoggedEstimate;
 use App\Models\LogItem;
 use App\Models\LogSource;
 use App\Models\Plan;
 use App\Models\SessionLog;
 use App\Models\SessionLogVersion;
 use App\Models\User;
+use App\Rows\BuildSituation;
+use BuoyantStep\Core\Client\Profile;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Log\LoggedEstimates;
+use BuoyantStep\Core\Log\LoggedSet;
+use BuoyantStep\Core\Log\Performed;
+use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Sign;
 use Illuminate\Support\Facades\DB;
@@ -30,8 +39,11 @@ use Illuminate\Support\Facades\DB;
  */
 final class LogSession
 {
-    public function __construct(private readonly WorkOutReview $review)
-    {
+    public function __construct(
+        private readonly WorkOutReview $review,
+        private readonly BuildSituation $build,
+        private readonly Catalogue $catalogue,
+    ) {
     }
 
     /**
@@ -68,7 +80,7 @@ final class LogSession
                     'source' => $source, 'content_hash' => $hash,
                 ],
             );
-            $this->keepItems($log, $plan, $items);
+            $this->keepItems($log, $client, $plan, $items);
             $this->review->run($client, sprintf('the session of %s, entered since.', Day::of($log->done_on)->label()));
 
             return $log;
@@ -189,7 +201,7 @@ final class LogSession
             'stop_cleared_at' => $session['stop_sign'] === $log->stop_sign ? $log->stop_cleared_at : null,
         ]);
         $log->items()->delete();
-        $this->keepItems($log, $plan, $items);
+        $this->keepItems($log, $client, $plan, $items);
         $says = sprintf(
             'The session of %s was corrected (version %d).', Day::of($log->done_on)->label(), $log->version,
         );
@@ -230,14 +242,36 @@ final class LogSession
     }
 
     /** @param  list<Item>  $items */
-    private function keepItems(SessionLog $log, Plan $plan, array $items): void
+    private function keepItems(SessionLog $log, Client $client, Plan $plan, array $items): void
     {
+        $profile = $this->build->profile($client->loadMissing(BuildSituation::RELATIONS));
+        $estimates = [];
         foreach ($items as $row) {
             $item = $plan->items->firstOrFail('id', $row['item']);
-            $log->items()->create([
+            $kept = $log->items()->create([
                 'plan_item_id' => $item->id, 'family' => $item->family, 'rung' => $item->rung,
                 'dose' => $item->dose, 'sets' => $row['sets'], 'pain_during' => $row['pain_during'],
             ]);
+            $best = $this->estimate($kept, $profile, Day::of($log->done_on));
+            if ($best !== null) {
+                $estimates[] = [
+                    'client_id' => $client->id, 'log_item_id' => $kept->id, 'family' => $item->family,
+                    'rung' => $item->rung, 'done_on' => $log->done_on, 'grams' => $best->grams,
+                    'confidence' => $best->confidence->value, 'says' => $best->says,
+                ];
+            }
         }
+        LoggedEstimate::query()->insert($estimates);
+        // What was read before knows nothing of this session.
+        $client->unsetRelation('loggedEstimates');
+    }
+
+    /** What the sets of one exercise tell about the 1RM; null where none does. */
+    private function estimate(LogItem $item, Profile $profile, Day $on): ?Estimate
+    {
+        $sets = array_map(static fn (array $set): LoggedSet => LoggedSet::read(new Bag($set)), $item->sets);
+        $work = $this->catalogue->family($item->family)->rung($item->rung)->work;
+
+        return Estimate::inUse(LoggedEstimates::of([new Performed($on, $sets)], $work->system($profile)), $on);
     }
 }

@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps the results of a visit, all or none; the core reads each first, so what is stored can be computed with. */
 final class RecordMeasures
 {
-    public function __construct(private readonly Catalogue $catalogue)
+    public function __construct(private readonly Catalogue $catalogue, private readonly WorkOutReview $review)
     {
     }
 
@@ -58,15 +58,34 @@ final class RecordMeasures
                 $this->assertNotMeasured($client, $rows, $on, $seen);
             }
             $last = 0;
+            $rungs = $this->rungs($client);
             foreach ($rows as $row) {
-                $last = $client->measures()->create([...$row, 'measured_on' => $on, 'user_id' => $by->id])->id;
+                $last = $client->measures()->create([
+                    ...$row, 'rung' => $rungs[is_string($row['family'] ?? null) ? $row['family'] : ''] ?? null,
+                    'measured_on' => $on, 'user_id' => $by->id,
+                ])->id;
             }
             Decision::record(
                 $by, $client, 'measured', count($rows).' results recorded.', ['on' => $on, 'results' => $rows],
             );
+            $client->unsetRelation('measures');
+            $this->review->run($client, 'results measured since.');
 
             return $last;
         });
+    }
+
+    /** @return array<string, string> family to the rung with a load that the newest plan has of it */
+    private function rungs(Client $client): array
+    {
+        $rungs = [];
+        foreach ($client->plans()->with('items')->first()->items ?? [] as $item) {
+            if ($this->catalogue->family($item->family)->rung($item->rung)->takesLoad()) {
+                $rungs[$item->family] = $item->rung;
+            }
+        }
+
+        return $rungs;
     }
 
     /**

@@ -15,8 +15,11 @@ use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Progress\Decision;
+use BuoyantStep\Core\Progress\Exercise;
 use BuoyantStep\Core\Progress\Reviewed;
-use BuoyantStep\Core\Progress\Reviewer;
+use BuoyantStep\Core\Progress\SessionReview;
+use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Reason;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -46,17 +49,23 @@ final class WorkOutReview
             return;
         }
         $situation = $this->build->of($client);
-        $reviewer = new Reviewer($situation, $this->build->wishes($client));
+        $asked = self::asked($client, $latest);
+        $exercises = $items = [];
+        foreach ($plan->items as $item) {
+            $family = $this->catalogue->family($item->family);
+            $items[] = $item;
+            $exercises[] = new Exercise(
+                $situation->at($family, $family->rung($item->rung)), PlanItemRow::goal($item), PlanItemRow::dose($item),
+                $this->history->of($logs, $item->family, $item->rung), asked: $asked[$item->family] ?? null,
+            );
+        }
+        $all = (new SessionReview($situation, $this->build->wishes($client)))->review($exercises);
         $known = Proposal::query()->where('client_id', $client->id)->where(
             'session_log_id', $latest->id,
         )->with('planItem')->orderByDesc('id')->get();
         $stands = [];
-        foreach ($plan->items as $item) {
-            $family = $this->catalogue->family($item->family);
-            $reviewed = $reviewer->review(
-                $situation->at($family, $family->rung($item->rung)), PlanItemRow::goal($item), PlanItemRow::dose($item),
-                $this->history->of($logs, $item->family, $item->rung),
-            );
+        foreach ($all as $i => $reviewed) {
+            $item = $items[$i];
             $stands[] = $this->stands($known, $item, $reviewed)
                 ?? $this->propose(
                     $client, $item, $latest, $reviewed, self::decided($known, $item) === null ? null : $since,
@@ -67,6 +76,22 @@ final class WorkOutReview
         )->where('status', Proposal::OPEN)->whereNotIn('id', $stands)->update(
             ['status' => Proposal::SUPERSEDED],
         );
+    }
+
+    /** @return array<string, Day> family to the day of an earlier session after which a measure was asked for */
+    private static function asked(Client $client, SessionLog $latest): array
+    {
+        $asked = [];
+        $earlier = Proposal::query()->where('client_id', $client->id)->where(
+            'decision', Decision::Retest->value,
+        )->where('session_log_id', '!=', $latest->id)->with(['planItem', 'sessionLog'])->orderBy('id')->get();
+        foreach ($earlier as $proposal) {
+            if ($proposal->sessionLog !== null) {
+                $asked[$proposal->planItem->family] = Day::of($proposal->sessionLog->done_on);
+            }
+        }
+
+        return $asked;
     }
 
     /** A proposal for a dose that was issued otherwise is out of date. */
@@ -112,6 +137,7 @@ final class WorkOutReview
             $last->update(
                 [
                     'because' => self::reasons($reviewed->proposal->because), 'otherwise' => $proposal->otherwise,
+                    'offers' => $proposal->offers,
                     'review' => $proposal->review,
                 ],
             );
@@ -140,6 +166,7 @@ final class WorkOutReview
             'rung' => $reviewed->rung->code,
             'dose' => $proposal->dose->jsonSerialize(),
             'because' => self::reasons($because),
+            'offers' => $proposal->offers,
             'otherwise' => $proposal->otherwise,
             'review' => $proposal->review,
         ])->id;

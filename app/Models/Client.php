@@ -63,6 +63,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, KitBand> $bands
  * @property-read Collection<int, Plan> $plans
  * @property-read Collection<int, SessionLog> $logs
+ * @property-read Collection<int, LoggedEstimate> $loggedEstimates
  * @property-read Collection<int, GateCheck> $gateChecks
  * @property-read Collection<int, Proposal> $proposals
  */
@@ -153,6 +154,13 @@ final class Client extends Model
     public function logs(): HasMany
     {
         return $this->hasMany(SessionLog::class)->orderByDesc('done_on')->orderByDesc('id');
+    }
+
+    /** @return HasMany<LoggedEstimate, $this> of the last weeks; older ones are not used while there are newer */
+    public function loggedEstimates(): HasMany
+    {
+        return $this->hasMany(LoggedEstimate::class)
+            ->where('done_on', '>=', now()->subDays(LoggedEstimate::DAYS)->format('Y-m-d'))->orderBy('done_on');
     }
 
     /** @return HasMany<GateCheck, $this> */

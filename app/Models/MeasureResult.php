@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $value
  * @property string|null $second_value
  * @property string|null $family
+ * @property string|null $rung
  * @property int|null $load_g
  * @property int|null $reps
  * @property int|null $rir

@@ -18,12 +18,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $rung
  * @property array<string, mixed> $dose
  * @property list<array{from: string, rule: string, says: string, source: string}> $because
+ * @property list<array{lever: string, says: string}>|null $offers  what else could move, in the core's open form
  * @property string $otherwise
  * @property array<string, mixed>|null $taken  the dose that went into the plan
  * @property int|null $plan_snapshot_id
  * @property bool $review
  * @property-read PlanItem $planItem
  * @property-read Client $client
+ * @property-read SessionLog|null $sessionLog
  */
 final class Proposal extends Model
 {
@@ -40,7 +42,7 @@ final class Proposal extends Model
     protected function casts(): array
     {
         return [
-            'dose' => 'array', 'because' => 'array', 'review' => 'boolean', 'taken' => 'array',
+            'dose' => 'array', 'because' => 'array', 'offers' => 'array', 'review' => 'boolean', 'taken' => 'array',
             'plan_snapshot_id' => 'integer',
         ];
     }
@@ -49,6 +51,12 @@ final class Proposal extends Model
     public function planItem(): BelongsTo
     {
         return $this->belongsTo(PlanItem::class);
+    }
+
+    /** @return BelongsTo<SessionLog, $this> */
+    public function sessionLog(): BelongsTo
+    {
+        return $this->belongsTo(SessionLog::class);
     }
 
     /** @return BelongsTo<Client, $this> */

@@ -11,6 +11,7 @@ use App\Models\ClinicFigure;
 use App\Models\KitBand as BandRow;
 use App\Models\KitCarrier;
 use App\Models\KitPiece;
+use App\Models\LoggedEstimate;
 use App\Models\MeasureResult;
 use App\Models\OwnLimit;
 use BuoyantStep\Core\Client\Profile;
@@ -28,6 +29,10 @@ use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Limits\ClinicFigures;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Log\LoggedExercise;
+use BuoyantStep\Core\Measures\Confidence;
+use BuoyantStep\Core\Measures\Estimate;
+use BuoyantStep\Core\Measures\EstimateFrom;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Measures\Result;
 use BuoyantStep\Core\Plan\Aim;
@@ -44,6 +49,7 @@ final class BuildSituation
     /** Relations that a situation reads; load these first. */
     public const RELATIONS = [
         'clinic.figures', 'conditions', 'measures', 'pieces', 'carriers', 'bands', 'clearances', 'ownLimits',
+        'loggedEstimates',
     ];
 
     public function __construct(private readonly RuleBook $rules, private readonly Catalogue $catalogue)
@@ -60,7 +66,21 @@ final class BuildSituation
         );
         $house = new House($this->kit($client), self::place($client));
 
-        return new Situation($facts, $house, $this->catalogue, $this->rules, $this->figures($client->clinic));
+        return new Situation(
+            $facts, $house, $this->catalogue, $this->rules, $this->figures($client->clinic), self::logged($client),
+        );
+    }
+
+    /** @return list<LoggedExercise> */
+    private static function logged(Client $client): array
+    {
+        $kept = static fn (LoggedEstimate $e): Estimate => Estimate::kept(
+            $e->grams, Confidence::from($e->confidence), EstimateFrom::Log, Day::of($e->done_on), $e->says,
+        );
+
+        return array_values($client->loggedEstimates->map(
+            static fn (LoggedEstimate $e): LoggedExercise => new LoggedExercise($e->family, $e->rung, $kept($e)),
+        )->all());
     }
 
     public function wishes(Client $client): Wishes
@@ -146,7 +166,7 @@ final class BuildSituation
         );
     }
 
-    private function profile(Client $client): Profile
+    public function profile(Client $client): Profile
     {
         return Profile::read(new Bag($this->openForm($client)));
     }
@@ -163,7 +183,7 @@ final class BuildSituation
                 ? null
                 : (float) $m->value, 'second_value' => $m->second_value === null
                 ? null
-                : (float) $m->second_value, 'family' => $m->family,
+                : (float) $m->second_value, 'family' => $m->family, 'rung' => $m->rung,
             'load_g' => $m->load_g, 'reps' => $m->reps, 'rir' => $m->rir, 'not_tested' => $m->not_tested,
             'on' => $m->measured_on,
         ], static fn (mixed $v): bool => $v !== null));

@@ -16,8 +16,9 @@ foreach (Catalogue::standard()->families() as $family) {
         echo implode(
             "\n",
             [
-                $rung->name, $rung->step, $rung->setUp, ...$rung->cues, ...$rung->mistakes, $rung->tooHardIf,
-                $rung->tooEasyIf, $rung->feel, ...$rung->muscles,
+                $rung->name, $rung->step, $rung->setUp->says, ...$rung->teaching->cues, ...$rung->teaching->mistakes,
+                $rung->teaching->tooHardIf, $rung->teaching->tooEasyIf, $rung->teaching->feel,
+                ...$rung->teaching->muscles,
             ],
         ), "\n";
     }

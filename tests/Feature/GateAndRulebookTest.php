@@ -78,6 +78,13 @@ it('shows on Today whom the gate stopped or left waiting, until a later check sa
     expect($says())->not->toContain('Gate')->and($state())->toBe('');
 });
 
+it('says which readings are plausible, a mass in the unit of the clinic', function (): void {
+    $this->post("/clients/{$this->client->id}/gate", gateForm(['sbp' => '10', 'weight_kg' => '1']));
+    $errors = session('errors')->getBag('default');
+    expect($errors->first('sbp'))->toContain('it must be from 40 to 300')
+        ->and($errors->first('weight_kg'))->toContain('from {{g:20000}} to {{g:350000}}');
+});
+
 it('refuses an implausible reading, at its field, and keeps nothing', function (array $with, string $field): void {
     $this->post("/clients/{$this->client->id}/gate", gateForm($with))->assertSessionHasErrors($field);
     expect(GateCheck::query()->count())->toBe(0);

@@ -101,8 +101,15 @@ it('takes the limits of a letter with the clearance on Screen, all or nothing', 
     $save([$gentle, [...$light, 'value' => 'ten']])->assertSessionHasErrors('clearance.limits.1.value');
     $save([[...$gentle, 'part' => 'knee']])->assertSessionHasErrors('clearance.limits.0.part');
     $save([[...$gentle, 'field' => 'watches']])->assertSessionHasErrors('clearance.limits.0.field');
+    foreach (['field', 'value', 'part'] as $missing) {
+        $save([array_diff_key($gentle, [$missing => 1])])->assertSessionHasErrors("clearance.limits.0.$missing");
+    }
     $save([$gentle], ['given_by' => ''])->assertSessionHasErrors('clearance.given_by');
     expect(OwnLimit::query()->count())->toBe(0);
+
+    $save([$gentle], ['restrictions' => str_repeat('Gently. ', 60)])->assertSessionHasNoErrors();
+    expect(mb_strlen(OwnLimit::query()->sole()->why))->toBe(300);
+    OwnLimit::query()->delete();
 
     $save([$gentle, $light])->assertSessionHasNoErrors();
     $rows = OwnLimit::query()->orderBy('id')->get();

@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Cli;
 
 use BuoyantStep\Core\Cli\Verbs\BandVerb;
 use BuoyantStep\Core\Cli\Verbs\ConditionsVerb;
+use BuoyantStep\Core\Cli\Verbs\E1rmVerb;
 use BuoyantStep\Core\Cli\Verbs\EstimateVerb;
 use BuoyantStep\Core\Cli\Verbs\GateVerb;
 use BuoyantStep\Core\Cli\Verbs\JudgeVerb;
@@ -58,7 +59,7 @@ final class CommandLine
     public static function verbs(): array
     {
         return [
-            new EstimateVerb, new LoadsVerb, new BandVerb, new LimbVerb, new PushUpVerb,
+            new E1rmVerb, new EstimateVerb, new LoadsVerb, new BandVerb, new LimbVerb, new PushUpVerb,
             new LimitsVerb, new JudgeVerb, new GateVerb, new MeasuresVerb, new NextVerb,
             new ConditionsVerb, new SymptomsVerb,
         ];

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Dose;
 
+use BuoyantStep\Core\Body\SystemLoad;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Units\Mass;
 use JsonSerializable;
 
 /**
  * From one makeable load to a next one that is more than a step away: keep the load and raise the reps until the
- * estimate says that the next can be done at the bottom of the range. Smallest r with
- * w1(1 + (r + q)/30) ≥ w2(1 + (lo + q)/30), q reps in reserve (Epley 1985, rearranged).
+ * estimate says that the next can be done at the bottom of the range: the smallest r at which the estimated 1RM of
+ * (w1, r, q) reaches that of (w2, lo, q), q reps in reserve, by Brzycki 1993 up to ten reps and Epley 1985 past them.
+ * Each w is all that is lifted.
  */
 final readonly class Bridge implements JsonSerializable
 {
@@ -30,9 +32,20 @@ final readonly class Bridge implements JsonSerializable
     ) {
     }
 
-    public static function between(int $fromG, int $toG, int $lo, int $reserve, ?int $repsMax = null): self
-    {
-        $reps = (int) ceil(30 * ($toG / $fromG * (1 + ($lo + $reserve) / 30) - 1) - $reserve - 1e-9);
+    public static function between(
+        int $fromG,
+        int $toG,
+        int $lo,
+        int $reserve,
+        ?int $repsMax = null,
+        SystemLoad $system = new SystemLoad,
+    ): self {
+        $n = $lo + $reserve;
+        $to = $system->with($toG);
+        $max = $n <= OneRepMax::GOOD_UP_TO ? 36 * $to / (37 - max(1, $n)) : $to * (1 + $n / 30);
+        // Both formulas meet at n = 10, where the 1RM is 4/3 of the load.
+        $ratio = $max / max(1.0, $system->with($fromG));
+        $reps = (int) ceil(($ratio <= 4 / 3 ? 37 - 36 / $ratio : 30 * ($ratio - 1)) - $reserve - 1e-9);
 
         return new self(
             $fromG, $toG, max($lo, $reps), $lo,

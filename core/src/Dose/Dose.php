@@ -14,11 +14,16 @@ use JsonSerializable;
 
 /**
  * How much of an exercise: sets of an amount (reps, seconds, steps or trips) at an effort, with a load or without.
- * load_g is per hand when `per` is "hand".
+ * load_g is per hand when `per` is "hand"; hold_s is held inside each rep, pause_s rests inside a set.
  */
 final readonly class Dose implements JsonSerializable
 {
     public const MAX_SETS = 10;
+
+    /** Seconds held inside each rep, and seconds of rest inside a set. House conventions. */
+    public const MAX_HOLD_S = 60;
+
+    public const MAX_PAUSE_S = 30;
 
     /** Seconds of continuous movement; fewer of everything else (DoseSense). */
     public const MAX_AMOUNT = 1800;
@@ -34,6 +39,7 @@ final readonly class Dose implements JsonSerializable
         public string $tempo,
         public int $daysAWeek,
         public ?int $holdS = null,
+        public ?int $pauseS = null,
     ) {
     }
 
@@ -68,9 +74,10 @@ final readonly class Dose implements JsonSerializable
             loadG: $bag->optInt('load_g', 1, 200_000),
             per: $bag->optEnum('per', Per::class) ?? Per::Total,
             restS: $bag->optInt('rest_s', 0, 900) ?? 0,
-            tempo: $bag->has('tempo') ? $bag->string('tempo') : '',
+            tempo: $bag->has('tempo') ? (string) Tempo::read($bag->string('tempo'), $bag->pointer('tempo')) : '',
             daysAWeek: $bag->optInt('days_a_week', 1, 7) ?? 2,
-            holdS: $bag->optInt('hold_s', 1, 120),
+            holdS: $bag->optInt('hold_s', 1, self::MAX_HOLD_S),
+            pauseS: $bag->optInt('pause_s', 1, self::MAX_PAUSE_S),
         );
     }
 
@@ -80,11 +87,15 @@ final readonly class Dose implements JsonSerializable
         ?Span $effort = null,
         ?int $loadG = null,
         ?int $restS = null,
+        ?string $tempo = null,
+        ?int $holdS = null,
     ): self {
         return new self(
             sets: $sets ?? $this->sets, kind: $this->kind, amount: $amount ?? $this->amount,
             effort: $effort ?? $this->effort, loadG: $loadG ?? $this->loadG, per: $this->per,
-            restS: $restS ?? $this->restS, tempo: $this->tempo, daysAWeek: $this->daysAWeek, holdS: $this->holdS,
+            restS: $restS ?? $this->restS, tempo: $tempo ?? $this->tempo, daysAWeek: $this->daysAWeek,
+            holdS: $holdS ?? $this->holdS,
+            pauseS: $this->pauseS,
         );
     }
 
@@ -107,6 +118,12 @@ final readonly class Dose implements JsonSerializable
         );
     }
 
+    /** "each held 10 s"; null where a rep is not held. */
+    public function heldLabel(): ?string
+    {
+        return $this->holdS === null ? null : sprintf('each held %d s', $this->holdS);
+    }
+
     public function isMinutes(): bool
     {
         return $this->kind === DoseKind::Seconds
@@ -127,6 +144,7 @@ final readonly class Dose implements JsonSerializable
             'sets' => $this->sets,
             $this->kind->value => $this->amount->jsonSerialize(),
             'hold_s' => $this->holdS,
+            'pause_s' => $this->pauseS,
             'effort' => $this->effort->jsonSerialize(),
             'load_g' => $this->loadG,
             'per' => $this->per->value,

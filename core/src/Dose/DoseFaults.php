@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Dose;
 
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /**
  * The one door through which a dose gets into a plan: limits, kit and sense, whoever proposes it.
@@ -35,6 +36,9 @@ final readonly class DoseFaults
         if ($dose->kind !== $rung->work->kind) {
             $says = sprintf('%s counts %s.', $rung->name, Kinds::of($rung->work->kind)->word());
             $faults[] = new DoseFault(DoseField::AmountLo, $says);
+        }
+        if ($dose->holdS !== null && $dose->kind !== DoseKind::Reps) {
+            $faults[] = new DoseFault(DoseField::Hold, 'Only a rep can be held inside; leave it empty here.');
         }
         foreach (DoseSense::refusals($dose, $this->goal) as $field => $says) {
             $faults[] = new DoseFault($field === 'sets' ? DoseField::Sets : DoseField::AmountHi, $says);

@@ -13,4 +13,5 @@ enum DoseField: string
     case EffortHi = 'effort_hi';
     case Rest = 'rest_s';
     case Load = 'load';
+    case Hold = 'hold_s';
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Dose;
 
+use BuoyantStep\Core\Body\SystemLoad;
 use BuoyantStep\Core\Dose\Rules\EffortRule;
 use BuoyantStep\Core\Dose\Rules\HoldRule;
 use BuoyantStep\Core\Dose\Rules\LoadRule;
@@ -12,6 +13,7 @@ use BuoyantStep\Core\Dose\Rules\RestRule;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Limit;
+use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\DoseKind;
@@ -26,7 +28,9 @@ final readonly class DoseLimits
 {
     /**
      * @param  Goal|null  $goal  null counts every hold as an effortful one
-     * @param  int|null  $maxG  the estimated 1RM in use, grams; null when none is usable
+     * @param  int|null  $maxG  the estimated 1RM in use, grams of all that is lifted; null when none is usable
+     * @param  SystemLoad  $system  what is lifted along with the load
+     * @param  int|null  $shareOfG  the estimate that a share of the 1RM is taken of; the one in use where null
      * @param  int|null  $capG  a further cap on the load, grams, whatever the limits say
      * @param  list<Scope>  $through  other parts of the body that the load goes through: the arms that hold it
      */
@@ -37,20 +41,31 @@ final readonly class DoseLimits
         public ?int $maxG = null,
         private ?int $capG = null,
         private array $through = [],
+        public SystemLoad $system = new SystemLoad,
+        private ?int $shareOfG = null,
+        private bool $waits = false,
     ) {
     }
 
-    public static function of(RungHere $here, ?Goal $goal = null): self
+    /** @param  list<Performed>  $history  what was done of this rung lately, where it is known */
+    public static function of(RungHere $here, ?Goal $goal = null, array $history = []): self
     {
+        $estimate = $here->estimate($history);
+        $shareOf = $here->capEstimate($estimate);
+
         return new self(
-            $here->envelope(), $here->scope(), $goal, $here->oneRepMax()?->grams,
-            through: $here->rung->demands->strain->loaded($here->workingSide()),
+            $here->envelope(), $here->scope(), $goal, $estimate?->grams,
+            through: $here->rung->demands->strain->loaded($here->workingSide()), system: $here->system(),
+            shareOfG: $shareOf?->grams, waits: $shareOf !== $estimate,
         );
     }
 
     public function withMax(?int $maxG): self
     {
-        return new self($this->envelope, $this->scope, $this->goal, $maxG, $this->capG, $this->through);
+        return new self(
+            $this->envelope, $this->scope, $this->goal, $maxG, $this->capG, $this->through, $this->system,
+            $this->shareOfG, $this->waits,
+        );
     }
 
     public function tightest(Field $field): ?Limit
@@ -72,7 +87,12 @@ final readonly class DoseLimits
     /** A limit caps the share of the 1RM and nothing was measured: the load may not rise until an easy set is. */
     public function isBlind(): bool
     {
-        return $this->maxG === null && $this->loadPct()?->value !== null && $this->loadPct()->value < 100;
+        return $this->shareOf() === null && $this->loadPct()?->value !== null && $this->loadPct()->value < 100;
+    }
+
+    private function shareOf(): ?int
+    {
+        return $this->waits ? $this->shareOfG : $this->maxG;
     }
 
     /** The heaviest load allowed, and the limit that says so. A lift limit is a total: halved for each hand. */
@@ -81,8 +101,11 @@ final readonly class DoseLimits
         $cap = new LoadCap($this->capG, null);
         $percent = $this->loadPct();
         $share = is_int($percent?->value) ? $percent->value : 100;
-        if ($share < 100 && $this->maxG !== null) {
-            $cap = $cap->or(new LoadCap(intdiv($this->maxG * $share, 100), $percent));
+        $of = $this->shareOf();
+        if ($share < 100 && $of !== null) {
+            // Where the body alone is more than the share, nothing is added.
+            $most = max(0, (int) floor($this->system->loadFor($of * $share / 100) + 1e-9));
+            $cap = $cap->or(new LoadCap($most, $percent));
         }
         $lift = $this->lift();
         if (is_int($lift?->value)) {

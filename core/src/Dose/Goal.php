@@ -16,6 +16,7 @@ enum Goal: string
     case StrengthFirstBlock = 'strength_first_block';
     case StrengthOlder = 'strength_older';
     case StrengthTrained = 'strength_trained';
+    case Size = 'size';
     case LightMany = 'light_many';
     case Isometric = 'isometric';
     case Balance = 'balance';
@@ -32,6 +33,7 @@ enum Goal: string
             self::StrengthFirstBlock => 'strength, first block',
             self::StrengthOlder => 'strength, after the first block',
             self::StrengthTrained => 'strength, trained',
+            self::Size => 'muscle size',
             self::LightMany => 'light and many, for fragile bone',
             self::Isometric => 'hold',
             self::Balance => 'balance',
@@ -120,6 +122,11 @@ enum Goal: string
                 new Span(3, 4), new Span(6, 10), new Span(7, 8), new Span(70, 85),
                 new Pace(120, '3-0-1-0', new Span(2, 3)),
                 'ACSM 2009 position stand',
+            ),
+            self::Size => new GoalRow(
+                new Span(3, 4), new Span(8, 12), new Span(7, 9), new Span(65, 80),
+                new Pace(75, '3-0-1-0', new Span(2, 3)),
+                'ACSM 2009 position stand (70-85 %); 65-80 % by house convention',
             ),
             default => new GoalRow(
                 new Span(1, 2), new Span(10, 25), new Span(4, 6), new Span(30, 50),

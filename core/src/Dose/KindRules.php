@@ -28,6 +28,9 @@ interface KindRules
     /** What is counted, in an error: "reps". */
     public function word(): string;
 
+    /** What so much effort leaves, in words that fit what is counted. */
+    public function leaves(Goal $goal, int $effort): string;
+
     /** The field of the envelope that caps it; null when none does. */
     public function cappedBy(Goal $goal): ?Field;
 }

@@ -8,8 +8,9 @@ use BuoyantStep\Core\Kit\Ladder;
 use BuoyantStep\Core\Kit\Makeable;
 use BuoyantStep\Core\Measures\Confidence;
 use BuoyantStep\Core\Measures\EffortScale;
-use BuoyantStep\Core\Measures\OneRepMax;
+use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Measures\RepsPossible;
+use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Units\Span;
@@ -27,11 +28,12 @@ final readonly class Loading
         private DoseLimits $limits,
         private Ladder $ladder,
         private Reasons $because,
-        private ?OneRepMax $oneRepMax,
+        private ?Estimate $estimate,
+        private Start $start,
     ) {
     }
 
-    public function of(Dose $dose, GoalRow $row): Dosing
+    public function of(Dose $dose, GoalRow $row, ?Day $on = null): Dosing
     {
         if ($this->ladder->loads === []) {
             $says = 'Nothing in this kit can be held '.$this->ladder->holding->label();
@@ -40,80 +42,88 @@ final readonly class Loading
             return new Dosing(null, null, $this->because->all(), [$says.': add a piece or a carrier.']);
         }
         $cap = $this->limits->cap($dose->per);
-        if ($this->oneRepMax?->grams === null) {
+        // Where a cap waits for a measured estimate, a logged one does not open it either.
+        if ($this->estimate === null || $this->limits->isBlind()) {
             return $this->blind($dose, $cap);
         }
-        $this->because->add(new Reason('measure', 'e1rm', sprintf(
-            'Estimated 1RM %s. %s', Mass::say($this->oneRepMax->grams), $this->oneRepMax->says,
-        ), self::FORMULAS));
+        $says = $on === null ? $this->estimate->says : $this->estimate->inWords($on);
+        $this->because->add(new Reason('measure', 'e1rm', $says, self::FORMULAS));
 
-        return $this->fromMax($dose, $row, $this->oneRepMax->grams, $cap);
+        return $this->fromMax($dose, $row, $this->estimate->grams, $cap);
     }
 
     private function blind(Dose $dose, LoadCap $cap): Dosing
     {
         $percent = $this->limits->loadPct();
-        $lightest = $this->ladder->lightest();
         if ($percent !== null && $percent->value === 0) {
             $cap = new LoadCap(0, $percent);
         }
-        if ($lightest === null || $cap->forbids($lightest->loadG)) {
-            return $this->nothingLightEnough($lightest, $cap);
+        $load = $this->start->load($this->ladder, $cap);
+        if ($load === null) {
+            return $this->nothingLightEnough($this->ladder->lightest(), $cap);
         }
-        if ($percent !== null && $this->limits->isBlind()) {
-            $dose = Blind::dose($dose, $this->limits, $percent, $this->because);
-        } else {
-            $says = 'No easy set yet: start with the lightest load and measure.';
-            $this->because->rule('no_estimate', $says, 'House convention, cautious');
-        }
-        $this->because->add(self::kitReason($lightest, null));
+        $dose = Blind::dose($dose, $this->limits, $this->because, $this->start->says());
+        $this->because->add($this->kitReason($load, $this->ladder->above($load->loadG)));
         $findings = ['No 1RM estimate: do an easy set to dose this properly.'];
 
-        return new Dosing(
-            $dose->with(loadG: $lightest->loadG), $lightest, $this->because->all(), $findings, null, $cap,
-        );
+        return new Dosing($dose->with(loadG: $load->loadG), $load, $this->because->all(), $findings, null, $cap);
     }
 
     private function fromMax(Dose $dose, GoalRow $row, int $maxG, LoadCap $cap): Dosing
     {
         $percent = $row->percent ?? new Span(self::USEFUL_PCT, 60);
-        $goalLoad = new Span((int) round($maxG * $percent->lo / 100), (int) round($maxG * $percent->hi / 100));
-        $target = $this->target($dose, $row, $maxG, $cap, $goalLoad);
+        $goalLoad = new Span($this->added($maxG * $percent->lo / 100), $this->added($maxG * $percent->hi / 100));
+        $target = $this->target($dose, $row, $maxG, $cap);
         $best = $this->bestFor($target, $dose, $maxG, $cap);
         if ($best === null) {
             return $this->nothingLightEnough($this->ladder->lightest(), $cap, (int) $target);
         }
-        $findings = match ($this->oneRepMax?->confidence) {
+        $findings = match ($this->estimate?->confidence) {
             Confidence::Fair => ['Fair estimate: watch the first set.'],
             Confidence::Rough => ['Rough estimate: a trial set first.'],
             default => [],
         };
-        $this->because->add(self::kitReason($best, $this->ladder->above($best->loadG)));
-        $possible = RepsPossible::at($best->loadG, $maxG);
+        $this->because->add($this->kitReason($best, $this->ladder->above($best->loadG)));
+        $possible = $this->possible($best->loadG, $maxG);
         if ($dose->kind === DoseKind::Reps && RepsPossible::isGuess($possible)) {
             $findings[] = 'Trial set required.';
         }
         $dose = $this->solveReps($dose->with(loadG: $best->loadG), $possible, $cap);
         $heldLight = $cap->grams !== null && $cap->grams < $goalLoad->lo;
-        if (! $heldLight && $best->loadG < $maxG * self::USEFUL_PCT / 100) {
+        $lifted = $this->limits->system->with($best->loadG);
+        if (! $heldLight && $lifted < $maxG * self::USEFUL_PCT / 100) {
             $findings[] = sprintf(
                 'Too light to change anything: %d %% of the estimated 1RM. Add a heavier piece, or use a harder rung.',
-                (int) round($best->loadG / $maxG * 100),
+                (int) round($lifted / $maxG * 100),
             );
         }
 
         return new Dosing($dose, $best, $this->because->all(), $findings, $goalLoad, $cap);
     }
 
+    /** The load that makes so much of all that is lifted, grams; 0 where the body alone is as much. */
+    private function added(float $liftedG): int
+    {
+        return max(0, (int) round($this->limits->system->loadFor($liftedG)));
+    }
+
+    private function possible(int $loadG, int $maxG): float
+    {
+        return RepsPossible::at((int) round($this->limits->system->with($loadG)), $maxG);
+    }
+
     /** Grams: the lowest of the goal's top, the load that leaves the reserve at the fewest reps, and the cap. */
-    private function target(Dose $dose, GoalRow $row, int $maxG, LoadCap $cap, Span $goalLoad): float
+    private function target(Dose $dose, GoalRow $row, int $maxG, LoadCap $cap): float
     {
         $reserve = EffortScale::reserve($dose->effort->hi);
-        $byReps = $dose->kind === DoseKind::Reps ? RepsPossible::loadFor($dose->amount->lo + $reserve, $maxG) : INF;
-        $target = min($goalLoad->hi, $byReps, $cap->grams ?? INF);
+        $system = $this->limits->system;
+        $byReps = $dose->kind === DoseKind::Reps
+            ? $system->loadFor(RepsPossible::loadFor($dose->amount->lo + $reserve, $maxG)) : INF;
+        $byGoal = $system->loadFor($maxG * ($row->percent->hi ?? 60) / 100);
+        $target = max(0.0, min($byGoal, $byReps, $cap->grams ?? INF));
         $says = sprintf('Target %s: ', Mass::say($target)).match (true) {
             $cap->grams !== null && $target >= $cap->grams => 'the cap.',
-            $byReps <= $goalLoad->hi => sprintf('leaves %d in reserve after %d reps.', $reserve, $dose->amount->lo),
+            $byReps <= $byGoal => sprintf('leaves %d in reserve after %d reps.', $reserve, $dose->amount->lo),
             default => sprintf('%d %% of the estimated 1RM.', $row->percent->hi ?? 60),
         };
         $this->because->add(new Reason('goal', 'target', $says, $row->source));
@@ -136,7 +146,7 @@ final readonly class Loading
         $best = $this->ladder->best($target, $cap->grams);
         while (
             $best !== null && $dose->kind === DoseKind::Reps
-            && RepsPossible::at($best->loadG, $maxG) - $reserve < $dose->amount->lo
+            && $this->possible($best->loadG, $maxG) - $reserve < $dose->amount->lo
         ) {
             $best = $this->ladder->below($best->loadG);
         }
@@ -165,8 +175,12 @@ final readonly class Loading
                 ' Even %d reps stay under RPE %d: top reps, held light by %s.', $top, $dose->effort->lo,
                 $cap->limit !== null ? 'a limit' : 'the loads in this home',
             ), self::FORMULAS);
+            $dose = $dose->with(amount: new Span($top, $top));
 
-            return $dose->with(amount: new Span($top, $top));
+            // An effort that the load cannot reach is not prescribed; past 15 reps only a trial set tells which it is.
+            return RepsPossible::isGuess($possible)
+                ? $dose
+                : $dose->with(effort: self::reached((int) floor($possible - $top), $dose->effort));
         }
         // Rounding can put the gentle end above the hard end: the hard end is the one that protects.
         $reps = new Span(min($lo, $hi), $hi);
@@ -177,10 +191,20 @@ final readonly class Loading
         return $dose->with(amount: $reps);
     }
 
+    /** The effort that so many reps left come to, at or under what was asked for. */
+    private static function reached(int $left, Span $asked): Span
+    {
+        $effort = max(1, min($asked->hi, 10 - $left));
+
+        return new Span(min($asked->lo, $effort), $effort);
+    }
+
     private function nothingLightEnough(?Makeable $lightest, LoadCap $cap, ?int $target = null): Dosing
     {
         $says = match (true) {
             $lightest === null => 'Nothing in this kit can be held this way.',
+            $cap->grams === 0 && $this->limits->system->movesBody() => 'The body alone is already over the share that '
+                .'is allowed: nothing is added here.',
             $cap->forbids($lightest->loadG) => sprintf(
                 'The lightest you can make here is %s, the cap is %s: a lighter piece, or an easier rung.',
                 Mass::say($lightest->loadG), Mass::say((int) $cap->grams),
@@ -195,12 +219,16 @@ final readonly class Loading
         return new Dosing(null, null, $this->because->all(), [$says], null, $cap);
     }
 
-    private static function kitReason(Makeable $load, ?Makeable $next): Reason
+    private function kitReason(Makeable $load, ?Makeable $next): Reason
     {
+        $system = $this->limits->system;
         $then = $next === null ? ' It is also the heaviest.' : sprintf(
-            ' The next is %s (+%d %%).', Mass::say($next->loadG), (int) round(($next->loadG / $load->loadG - 1) * 100),
+            ' The next is %s (+%s %%).', Mass::say($next->loadG),
+            Mass::trim(number_format($system->stepPct($load->loadG, $next->loadG), 1, '.', '')),
         );
-        $says = Mass::say($load->loadG).' is the nearest load this home can make.';
+        $moved = $system->says($load->loadG);
+        $says = Mass::say($load->loadG).' is the nearest load this home can make'
+            .($moved === null ? '.' : ': '.$moved.'.');
 
         return new Reason('kit', 'kit.makeable', $says.$then);
     }

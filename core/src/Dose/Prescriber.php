@@ -6,17 +6,16 @@ namespace BuoyantStep\Core\Dose;
 
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Kit\Holding;
+use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\Ladder;
-use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Limit;
-use BuoyantStep\Core\Measures\OneRepMax;
+use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Situation\RungHere;
+use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Per;
-use BuoyantStep\Core\Vocabulary\Scope;
-use BuoyantStep\Core\Vocabulary\Side;
 
 /**
  * Doses one rung: the goal's row cut to the envelope, the load that the kit can make, and the reps solved again for
@@ -25,31 +24,27 @@ use BuoyantStep\Core\Vocabulary\Side;
  */
 final readonly class Prescriber
 {
-    public function __construct(private Envelope $envelope)
-    {
+    public function __construct(
+        private DoseLimits $limits,
+        private Goal $goal,
+        private ?Estimate $estimate = null,
+        private Start $start = new Start(null, new Kit),
+    ) {
     }
 
     /** The dose of a rung for this client, here. */
     public static function dosing(RungHere $here, Goal $goal, int $daysAWeek): Dosing
     {
-        return (new self($here->envelope()))->prescribe(
-            $here->rung, $goal, $daysAWeek, $here->oneRepMax(), $here->ladder(), $here->workingSide(),
+        return (new self(DoseLimits::of($here, $goal), $goal, $here->estimate(), Start::of($here)))->prescribe(
+            $here->rung, $daysAWeek, $here->ladder(), $here->situation->on,
         );
     }
 
-    public function prescribe(
-        Rung $rung,
-        Goal $goal,
-        int $daysAWeek,
-        ?OneRepMax $oneRepMax = null,
-        ?Ladder $ladder = null,
-        Side $side = Side::Both,
-    ): Dosing {
+    /** @param  Day|null  $on  the day, to say how old the estimate is */
+    public function prescribe(Rung $rung, int $daysAWeek, ?Ladder $ladder = null, ?Day $on = null): Dosing
+    {
+        [$limits, $goal] = [$this->limits, $this->goal];
         $row = $goal->row();
-        $limits = new DoseLimits(
-            $this->envelope, new Scope($rung->demands->scope()->region, $side), $goal, $oneRepMax?->grams,
-            through: $rung->demands->strain->loaded($side),
-        );
         $because = new Reasons([new Reason('goal', 'goal.'.$goal->value, sprintf(
             'Goal: %s. %d-%d sets, RPE %d-%d.', $goal->label(), $row->sets->lo, $row->sets->hi, $row->effort->lo,
             $row->effort->hi,
@@ -61,15 +56,16 @@ final readonly class Prescriber
         $dose = $limits->cut(self::fromGoal($rung, $goal, $daysAWeek), $because);
         $holding = $rung->work->holding;
         if ($holding !== null) {
-            $loading = new Loading($limits, $ladder ?? new Ladder($holding, []), $because, $oneRepMax);
+            $ladder ??= new Ladder($holding, []);
+            $loading = new Loading($limits, $ladder, $because, $this->estimate, $this->start);
 
-            return $loading->of($dose, $row);
+            return $loading->of($dose, $row, $on);
         }
-        $band = $rung->work->band !== null && $limits->isBlind() ? $limits->loadPct() : null;
+        $share = $limits->loadPct();
 
-        return $band === null
+        return $rung->work->band === null || $share === null || ! $limits->isBlind()
             ? new Dosing($dose, null, $because->all())
-            : self::blindBand($dose, $limits, $band, $because);
+            : self::blindBand($dose, $limits, $share, $because);
     }
 
     /** The goal's range of what this rung counts, cut to the envelope; null when limits leave nothing. */
@@ -109,7 +105,8 @@ final readonly class Prescriber
         if ($percent->value === 0) {
             return new Dosing(null, null, $because->limit($percent)->all(), [$percent->says]);
         }
-        $dose = Blind::dose($dose, $limits, $percent, $because);
+        $says = 'No usable easy set yet: RPE up to 5 and 15 reps until there is one.';
+        $dose = Blind::dose($dose, $limits, $because, $says);
 
         return new Dosing($dose, null, $because->all(), [
             'No 1RM estimate: do an easy set of the same pattern to dose this properly.',

@@ -47,6 +47,11 @@ final readonly class Family
         );
     }
 
+    public function has(string $rung): bool
+    {
+        return in_array($rung, array_column($this->rungs, 'code'), true);
+    }
+
     /** @throws UnknownCode */
     public function rung(string $code): Rung
     {

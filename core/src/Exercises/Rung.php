@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Exercises;
 
+use BuoyantStep\Core\Body\Moves;
 use BuoyantStep\Core\Exercises\Figures\Figure;
 use BuoyantStep\Core\Fit\Demands;
 use BuoyantStep\Core\Input\Bag;
@@ -101,6 +102,8 @@ final readonly class Rung
             $bag->number('seconds_per_unit', 0.2, 60),
             $bag->has('lever') ? Lever::read($bag->bag('lever')) : null,
             $bag->has('band') ? BandUse::read($bag->bag('band')) : null,
+            $bag->optEnum('moves', Moves::class),
+            $bag->optEnum('start', StartFloor::class),
         );
     }
 
@@ -119,5 +122,18 @@ final readonly class Rung
     public function isOneSided(): bool
     {
         return $this->work->eachSide;
+    }
+
+    public function takesLoad(): bool
+    {
+        return $this->work->holding !== null;
+    }
+
+    /** How many limbs share the work: hands that lift apart count for one, as their loads are counted. */
+    public function limbs(): int
+    {
+        $apart = in_array($this->work->holding, [Holding::OneHand, Holding::EachHand], true);
+
+        return $this->work->eachSide || ($apart && $this->demands->scope()->region === Region::Upper) ? 1 : 2;
     }
 }

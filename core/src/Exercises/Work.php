@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Exercises;
 
+use BuoyantStep\Core\Body\Moves;
+use BuoyantStep\Core\Body\SystemLoad;
+use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 
@@ -14,6 +17,8 @@ final readonly class Work
      * @param  Holding|null  $holding  how it takes a load; null when it takes none
      * @param  bool  $eachSide  done left and right, rather than once
      * @param  float  $secondsPerUnit  of one rep, step or trip, 0.2 to 60
+     * @param  Moves|null  $moves  what of the body is lifted with the load
+     * @param  StartFloor|null  $start  where its load starts; null where it takes none
      */
     public function __construct(
         public DoseKind $kind,
@@ -22,6 +27,21 @@ final readonly class Work
         public float $secondsPerUnit,
         public ?Lever $lever,
         public ?BandUse $band,
+        public ?Moves $moves = null,
+        public ?StartFloor $start = null,
     ) {
+    }
+
+    /** What this client lifts here: the moved share of the body with the load, or the load alone. */
+    public function system(Profile $client): SystemLoad
+    {
+        $onHands = $this->lever?->onHands($client);
+        if ($onHands !== null) {
+            return SystemLoad::pushUp($onHands, $client->bodyMassKg);
+        }
+
+        return $this->moves === null
+            ? new SystemLoad
+            : SystemLoad::moving($this->moves, $client->bodyMassKg, $this->holding === Holding::EachHand ? 2 : 1);
     }
 }

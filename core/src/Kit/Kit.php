@@ -49,6 +49,18 @@ final readonly class Kit
         return new self($pieces, $carriers);
     }
 
+    /** A bag or a bucket with nothing in it; a handle without plates is a weight of its own. */
+    public function isEmptyCarrier(Makeable $load): bool
+    {
+        foreach ($this->carriers as $carrier) {
+            if ($carrier->id === $load->carrier) {
+                return ! $carrier->takesPlates && $load->parts() === [];
+            }
+        }
+
+        return false;
+    }
+
     public function label(string $id): string
     {
         foreach ([...$this->pieces, ...$this->carriers] as $thing) {

@@ -68,6 +68,25 @@ final readonly class Performed
         return count(array_filter($this->sets, static fn (LoggedSet $s): bool => $s->formBroke));
     }
 
+    /** Was it done with this load, as far as is recorded? */
+    public function wasAt(int $loadG): bool
+    {
+        foreach ($this->sets as $set) {
+            if ($set->loadG !== null && abs($set->loadG - $loadG) > Mass::ALIKE_G) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public function meanEffort(): float
+    {
+        $efforts = array_map(static fn (LoggedSet $s): float => $s->effort, $this->sets);
+
+        return $efforts === [] ? 0.0 : array_sum($efforts) / count($efforts);
+    }
+
     /** Was every set done with at least this load? Sets without a recorded load count as done with the dose's. */
     public function carried(?int $loadG): bool
     {

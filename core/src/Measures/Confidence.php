@@ -12,6 +12,17 @@ enum Confidence: string
     case Rough = 'rough';
     case None = 'none';
 
+    /** Higher is more to be believed, 0 to 3. */
+    public function rank(): int
+    {
+        return match ($this) {
+            self::Good => 3,
+            self::Fair => 2,
+            self::Rough => 1,
+            self::None => 0,
+        };
+    }
+
     public function lower(): self
     {
         return match ($this) {

@@ -88,6 +88,16 @@ final readonly class MeasureSet
         return null;
     }
 
+    /** @return list<Result> the easy sets of a family with a load, oldest first */
+    public function easySets(string $family): array
+    {
+        return array_values(array_filter(
+            $this->results,
+            static fn (Result $r): bool => $r->test instanceof EasySet && $r->family === $family
+                && $r->loadG !== null && $r->reps !== null && $r->inReserve !== null,
+        ));
+    }
+
     /** The weaker side, when a test with sides shows a difference that acts. */
     public function weakerSide(): ?Side
     {

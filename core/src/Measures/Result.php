@@ -24,6 +24,9 @@ final readonly class Result
         public ?Day $on = null,
         public ?int $loadG = null,
         public ?float $second = null,
+        public ?int $reps = null,
+        public ?int $inReserve = null,
+        public ?string $rung = null,
     ) {
     }
 
@@ -45,11 +48,13 @@ final readonly class Result
         if ($test instanceof EasySet) {
             $load = $bag->int('load_g', 1, 200_000);
 
-            return new self($test, $side, null, OneRepMax::estimate(
-                $load,
-                $bag->int('reps', 1, 200),
-                $bag->int('rir', 0, 50),
-            ), $bag->optString('family'), null, $on, $load);
+            $reps = $bag->int('reps', 1, 200);
+            $left = $bag->int('rir', 0, 50);
+
+            return new self(
+                $test, $side, null, OneRepMax::estimate($load, $reps, $left), $bag->optString('family'), null, $on,
+                $load, reps: $reps, inReserve: $left, rung: $bag->optString('rung'),
+            );
         }
         $value = $bag->number('value', $about->range->min, $about->range->max);
         if ($about->whole && floor($value) !== $value) {

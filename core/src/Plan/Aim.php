@@ -10,6 +10,7 @@ use BuoyantStep\Core\Vocabulary\Labelled;
 enum Aim: string implements Labelled
 {
     case Strength = 'strength';
+    case Size = 'size';
     case Endurance = 'endurance';
     case Learn = 'learn';
 
@@ -17,6 +18,7 @@ enum Aim: string implements Labelled
     {
         return match ($this) {
             self::Strength => 'strength',
+            self::Size => 'muscle size',
             self::Endurance => 'endurance',
             self::Learn => 'learn',
         };

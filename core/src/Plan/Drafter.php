@@ -115,24 +115,37 @@ final readonly class Drafter
             default => match ($wishes->aim) {
                 Aim::Endurance => Goal::Endurance,
                 Aim::Learn => Goal::Learn,
+                Aim::Size => $this->sizeGoal(),
                 default => $this->strengthGoal(),
             },
         };
+    }
+
+    /** Size is for those who have trained: until then, and while a body heals or carries, strength comes first. */
+    private function sizeGoal(): Goal
+    {
+        $strength = $this->strengthGoal();
+        $ready = in_array($strength, [Goal::StrengthOlder, Goal::StrengthTrained], true)
+            && ! $this->situation->isFragile();
+
+        return $ready ? Goal::Size : $strength;
     }
 
     private function strengthGoal(): Goal
     {
         $client = $this->situation->client;
         $sinceBirth = $client->daysSinceBirth($this->situation->on);
-        $lightMany = ($client->schools['fragile_bone'] ?? null) === 'light_many';
         $older = $client->age($this->situation->on) >= 65;
+        $lightMany = ($client->schools['fragile_bone'] ?? null) === 'light_many';
 
         return match (true) {
             $client->dueDate !== null,
             $sinceBirth !== null && $sinceBirth <= self::REBUILD_DAYS => Goal::StrengthEndurance,
             $lightMany && $this->situation->envelope->is(ConditionTrait::FragileBone) => Goal::LightMany,
             $this->situation->isInFirstBlock() => Goal::StrengthFirstBlock,
-            ! $older && $client->trainingLevel === TrainingLevel::Trained => Goal::StrengthTrained,
+            // No upper age: from 65 on it is being fragile that counts.
+            $client->trainingLevel === TrainingLevel::Trained
+                && ! ($older && $this->situation->isFragile()) => Goal::StrengthTrained,
             default => Goal::StrengthOlder,
         };
     }

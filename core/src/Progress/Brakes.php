@@ -11,7 +11,7 @@ use BuoyantStep\Core\Vocabulary\ConditionTrait;
 
 /**
  * What wins over any school, in this order: a red flag; a session called off (never a failure); pain over the
- * ceiling or worse next morning; RPE of 9 or more, or form that broke in two sets.
+ * ceiling or worse next morning; RPE of 9 or more above the goal's range, or form that broke in two sets; missed time.
  */
 final class Brakes
 {
@@ -22,7 +22,7 @@ final class Brakes
     public static function apply(Course $course): ?Proposal
     {
         return self::stopSign($course) ?? self::calledOff($course) ?? self::pain($course) ?? self::tooHard($course)
-            ?? self::byHand($course);
+            ?? Missed::apply($course) ?? self::byHand($course);
     }
 
     private static function stopSign(Course $course): ?Proposal
@@ -88,7 +88,7 @@ final class Brakes
 
     private static function pain(Course $course): ?Proposal
     {
-        $ceiling = PainRule::ceiling($course->client, $course->limits->envelope);
+        $ceiling = PainRule::ceiling($course->client, $course->limits->envelope, $course->on);
         $done = $course->done();
         $broken = $done === [] ? null : PainRule::broken($done[0], $ceiling);
         if ($broken === null) {
@@ -114,47 +114,32 @@ final class Brakes
         if ($done === []) {
             return null;
         }
-        $latest = $done[0];
-        $wrong = self::tooMuch($latest);
-        if ($wrong === null) {
-            return null;
-        }
-        $because = [new Reason('log', 'brake.too_hard', $wrong)];
-        $again = isset($done[1]) && self::tooMuch($done[1]) !== null;
-        if ($latest->leastAmount() < $course->dose->amount->lo || $again) {
-            $because[] = new Reason(
-                'log',
-                'brake.below_range',
-                $again
-                    ? 'Twice running.'
-                    : sprintf(
-                        'And %d is below the range of %s.', $latest->leastAmount(), $course->dose->amount->label(),
-                    ),
+        $hardest = $done[0]->hardestEffort();
+        if ($hardest >= self::HARD_EFFORT && $hardest > $course->dose->effort->hi) {
+            $says = sprintf(
+                'RPE reached %s, above the range of %s.', Mass::trim(number_format($hardest, 1, '.', '')),
+                $course->dose->effort->label(),
             );
 
-            return Easing::oneLever($course, $because);
+            return Easing::oneLever($course, [new Reason('log', 'brake.too_hard', $says)]);
+        }
+        if (! self::broke($done[0])) {
+            return null;
+        }
+        $because = [
+            new Reason('log', 'brake.form', sprintf('Form broke in %d sets.', $done[0]->brokenSets())),
+        ];
+        if (isset($done[1]) && self::broke($done[1])) {
+            return Easing::oneLever($course, [...$because, new Reason('log', 'brake.form_twice', 'Twice running.')]);
         }
 
         return new Proposal(
-            Decision::Stay,
-            null,
-            $course->dose,
-            $because,
-            otherwise: sprintf('RPE of %d or less with steady form lets it move again.', $course->dose->effort->hi),
+            Decision::Stay, null, $course->dose, $because, otherwise: 'Steady form lets it move again.',
         );
     }
 
-    /** What was too much in a session; null when nothing was. */
-    private static function tooMuch(Performed $session): ?string
+    private static function broke(Performed $session): bool
     {
-        $hardest = $session->hardestEffort();
-
-        return match (true) {
-            $hardest >= self::HARD_EFFORT => sprintf(
-                'RPE reached %s.', Mass::trim(number_format($hardest, 1, '.', '')),
-            ),
-            $session->brokenSets() >= self::BROKEN_SETS => sprintf('Form broke in %d sets.', $session->brokenSets()),
-            default => null,
-        };
+        return $session->brokenSets() >= self::BROKEN_SETS;
     }
 }

@@ -8,13 +8,10 @@ use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Limits\Field;
-use BuoyantStep\Core\Log\LoggedSet;
+use BuoyantStep\Core\Log\LoggedEstimates;
 use BuoyantStep\Core\Log\Performed;
-use BuoyantStep\Core\Measures\Confidence;
-use BuoyantStep\Core\Measures\EffortScale;
-use BuoyantStep\Core\Measures\OneRepMax;
+use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Units\Day;
-use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /** How one exercise has gone: the dose, what was done, the limits now, and the loads there are. */
 final readonly class Course
@@ -22,12 +19,12 @@ final readonly class Course
     /** @var list<Performed> newest first */
     public array $history;
 
-    /** With the measured estimate, or else the best that a logged set gives. */
+    /** With the measured estimate, or else the one that the logged sets give. */
     public DoseLimits $limits;
 
     /**
      * @param  list<Performed>  $history
-     * @param  DoseLimits  $limits  with the measured estimate, where there is one
+     * @param  DoseLimits  $limits  with the estimate in use, where there is one
      * @param  list<int>|null  $ladderG  makeable loads, ascending; null when not given
      */
     public function __construct(
@@ -40,7 +37,14 @@ final readonly class Course
     ) {
         usort($history, static fn (Performed $a, Performed $b): int => (string) $b->date <=> (string) $a->date);
         $this->history = $history;
-        $this->limits = $limits->maxG === null ? $limits->withMax($this->loggedMaxG()) : $limits;
+        $this->limits = $limits->maxG === null
+            ? $limits->withMax(Estimate::inUse(LoggedEstimates::of($this->history, $limits->system), $on)?->grams)
+            : $limits;
+    }
+
+    public function withDose(Dose $dose): self
+    {
+        return new self($dose, $this->history, $this->on, $this->client, $this->limits, $this->ladderG);
     }
 
     /** @return list<Performed> sessions that were done, newest first; a skipped one is never a failure */
@@ -60,39 +64,45 @@ final readonly class Course
         return $this->limits->cap($this->dose->per)->grams;
     }
 
+    /** The largest step of all that is lifted, percent. */
+    public function stepMax(): int
+    {
+        return $this->limits->number(Field::StepPctMax) ?? 10;
+    }
+
     /** A percent cap with nothing to take the percent of: the load may not rise until an easy set is measured. */
     public function isBlind(): bool
     {
         return $this->dose->loadG !== null && $this->limits->isBlind();
     }
 
-    /** The best that a set of the newest session with a usable one gives; null when none is usable. */
-    private function loggedMaxG(): ?int
+    /** Days since it was last done; null when it never was. */
+    public function daysSinceDone(): ?int
     {
-        foreach ($this->done() as $session) {
-            $best = null;
-            foreach ($session->sets as $set) {
-                $best = max($best, $this->estimate($set));
-            }
-            if ($best !== null) {
-                return $best;
-            }
-        }
+        $done = $this->done();
 
-        return null;
+        return $done === [] ? null : $done[0]->date->daysTo($this->on);
     }
 
-    private function estimate(LoggedSet $set): ?int
+    /** Days between the last two sessions; null where there are not two. */
+    public function lastGap(): ?int
     {
-        if ($set->loadG === null || $set->loadG < 1 || $set->amount < 1 || $set->amount > 200
-            || $set->kind !== DoseKind::Reps) {
-            return null;
+        $done = $this->done();
+
+        return isset($done[1]) ? $done[1]->date->daysTo($done[0]->date) : null;
+    }
+
+    /** @return list<Performed> the sessions running, newest first, in which the load was what it is now */
+    public function atThisDose(): array
+    {
+        $same = [];
+        foreach ($this->done() as $session) {
+            if ($this->dose->loadG !== null && ! $session->wasAt($this->dose->loadG)) {
+                break;
+            }
+            $same[] = $session;
         }
-        $reserve = EffortScale::reserve((int) floor($set->effort));
 
-        $estimate = OneRepMax::estimate($set->loadG, $set->amount, $reserve);
-
-        // A rough one never carries a step.
-        return $estimate->confidence === Confidence::Rough ? null : $estimate->grams;
+        return $same;
     }
 }

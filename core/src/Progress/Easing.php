@@ -4,65 +4,118 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Progress;
 
+use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Units\Span;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /** One lever down: a lighter load here; else one set fewer; else a rung down. */
 final class Easing
 {
-    /** Less than this is no relief: a rich kit has loads ten grams apart. House convention, cautious. */
+    /** Less than this of all that is lifted is no relief, percent. House convention, cautious. */
     private const LEAST_PCT = 5;
 
     /** @param  list<Reason>  $because */
     public static function oneLever(Course $course, array $because, bool $review = false): Proposal
     {
         $dose = $course->dose;
-        $lighter = self::below($course->ladderG ?? [], $dose->loadG ?? 0);
+        $lighter = self::below($course, self::LEAST_PCT);
         if ($lighter !== null) {
+            $says = sprintf('Down to %s, the next load here that is lighter.', Mass::say($lighter));
+
             return new Proposal(
-                Decision::Ease,
-                'load',
-                $dose->with(loadG: $lighter),
-                [
-                    ...$because,
-                    new Reason(
-                        'rule',
-                        'ease.load',
-                        sprintf('Down to %s, the next load here that is lighter.', Mass::say($lighter)),
-                    ),
-                ],
-                review: $review,
+                Decision::Ease, 'load', $dose->with(loadG: $lighter),
+                [...$because, new Reason('rule', 'ease.load', $says)], review: $review,
             );
         }
         if ($dose->sets > 1) {
             return new Proposal(
-                Decision::Ease,
-                'sets',
-                $dose->with(sets: $dose->sets - 1),
-                [...$because, new Reason('rule', 'ease.sets', 'One set fewer.')],
-                review: $review,
+                Decision::Ease, 'sets', $dose->with(sets: $dose->sets - 1),
+                [...$because, new Reason('rule', 'ease.sets', 'One set fewer.')], review: $review,
             );
         }
 
+        return self::rung($course, $because, $review);
+    }
+
+    /** @param  list<Reason>  $because */
+    public static function rung(Course $course, array $because, bool $review = false): Proposal
+    {
         return new Proposal(
-            Decision::Ease,
-            'rung',
-            $dose,
-            [...$because, new Reason('rule', 'ease.rung', 'Step down a rung.')],
+            Decision::Ease, 'rung', $course->dose, [...$because, new Reason('rule', 'ease.rung', 'Step down a rung.')],
             review: $review,
         );
     }
 
     /**
-     * The next load that is a relief, or else the lightest there is.
+     * Twice running below the range: one lever down; null where it was not.
      *
-     * @param  list<int>  $ladderG  ascending
+     * @param  list<Reason>  $because
      */
-    private static function below(array $ladderG, int $load): ?int
+    public static function whenShort(Course $course, array $because): ?Proposal
     {
+        $done = $course->done();
+        $short = static fn (int $i): bool => isset($done[$i]) && $done[$i]->leastAmount() < $course->dose->amount->lo
+            && ($course->dose->loadG === null || $done[$i]->wasAt($course->dose->loadG));
+        $says = sprintf('Below %d twice running.', $course->dose->amount->lo);
+
+        return $short(0) && $short(1)
+            ? self::oneLever($course, [...$because, new Reason('log', 'below_range', $says)])
+            : null;
+    }
+
+    /**
+     * So many percent of all that is lifted, or of the seconds, taken off: the nearest load below; without one that is
+     * light enough an easier rung.
+     *
+     * @param  list<Reason>  $because
+     */
+    public static function byPercent(Course $course, int $percent, array $because): Proposal
+    {
+        $dose = $course->dose;
+        if ($dose->loadG !== null) {
+            $system = $course->limits->system;
+            $most = $system->loadFor($system->with($dose->loadG) * (100 - $percent) / 100);
+            $lighter = self::atMost($course, $most);
+
+            return $lighter === null
+                ? self::rung($course, $because)
+                : new Proposal(Decision::Ease, 'load', $dose->with(loadG: $lighter), $because);
+        }
+        if ($dose->kind === DoseKind::Seconds) {
+            return new Proposal(Decision::Ease, 'seconds', self::less($dose, $percent), $because);
+        }
+
+        return self::rung($course, $because);
+    }
+
+    private static function less(Dose $dose, int $percent): Dose
+    {
+        $less = static fn (int $n): int => max(1, intdiv($n * (100 - $percent), 100));
+
+        return $dose->with(amount: new Span($less($dose->amount->lo), $less($dose->amount->hi)));
+    }
+
+    /** The heaviest load here that is no more than this; null when all are. */
+    private static function atMost(Course $course, float $grams): ?int
+    {
+        $found = null;
+        foreach ($course->ladderG ?? [] as $load) {
+            $found = $load <= $grams ? $load : $found;
+        }
+
+        return $found;
+    }
+
+    /** The next load that is a relief, or else the lightest there is. */
+    private static function below(Course $course, int $percent): ?int
+    {
+        $load = $course->dose->loadG ?? 0;
         $lighter = null;
-        foreach ($ladderG as $grams) {
-            if ($grams < $load && ($lighter === null || ($load - $grams) * 100 >= self::LEAST_PCT * $load)) {
+        foreach ($course->ladderG ?? [] as $grams) {
+            $relief = -$course->limits->system->stepPct($load, $grams);
+            if ($grams < $load && ($lighter === null || $relief >= $percent)) {
                 $lighter = $grams;
             }
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Progress;
 
 use BuoyantStep\Core\Log\Performed;
+use BuoyantStep\Core\Units\Reason;
+use Closure;
 
 /**
  * How many sessions running, newest first, had every set at the top of the range, at the load, without too much
@@ -14,9 +16,15 @@ final class GoodRun
 {
     public static function length(Course $course): int
     {
+        return self::of($course, static fn (Performed $session): bool => self::isGood($course, $session));
+    }
+
+    /** @param  Closure(Performed): bool  $isGood */
+    public static function of(Course $course, Closure $isGood): int
+    {
         $run = 0;
         foreach ($course->done() as $session) {
-            if (! self::isGood($course, $session)) {
+            if (! $isGood($session)) {
                 break;
             }
             $run++;
@@ -46,5 +54,13 @@ final class GoodRun
             $course->dose->amount->hi,
             $course->dose->effort->hi,
         );
+    }
+
+    /** @param  list<Reason>  $because */
+    public static function notYet(Course $course, array $because): Proposal
+    {
+        return new Proposal(Decision::Stay, null, $course->dose, $because, otherwise: sprintf(
+            '%d good sessions running would step it up.', $course->goodSessionsNeeded(),
+        ));
     }
 }

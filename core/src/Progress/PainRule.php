@@ -8,6 +8,7 @@ use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Client\TrainingLevel;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Log\Performed;
+use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 
 /**
@@ -22,16 +23,28 @@ final class PainRule
 
     public const SOURCE = 'Thomeé 1997, adapted';
 
-    public static function ceiling(Profile $client, Envelope $envelope): int
+    /** So much more next morning than before is worse. */
+    private const WORSE = 2;
+
+    /** A birth is healing so long: eight weeks, the later of the two clearances after one. */
+    private const BIRTH_DAYS = 56;
+
+    /** 0, 3 or 5 of 10: none while a surgery, a fracture or a birth is healing. */
+    public static function ceiling(Profile $client, Envelope $envelope, Day $on): int
     {
         $chosen = self::CEILINGS[$client->schools[self::SCHOOL] ?? ''] ?? null;
         if ($chosen !== null) {
             return $chosen;
         }
         $new = $client->trainingLevel === null || $client->trainingLevel === TrainingLevel::New;
-        $longStanding = $envelope->is(ConditionTrait::LongStandingJointPain);
+        $sinceBirth = $client->daysSinceBirth($on);
 
-        return ! $new && $longStanding && ! $envelope->is(ConditionTrait::Fragile) ? 5 : 3;
+        return match (true) {
+            $envelope->is(ConditionTrait::Healing), $sinceBirth !== null && $sinceBirth < self::BIRTH_DAYS => 0,
+            $envelope->is(ConditionTrait::LongStandingJointPain) => 5,
+            $new, $envelope->is(ConditionTrait::Fragile) => 3,
+            default => 5,
+        };
     }
 
     /** In words when the session broke the rule; null when pain was not entered or stayed within it. */
@@ -40,7 +53,8 @@ final class PainRule
         if ($session->painDuring !== null && $session->painDuring > $ceiling) {
             return sprintf('Pain during was %d, over %d.', $session->painDuring, $ceiling);
         }
-        if ($session->painNextMorning !== null && $session->painNextMorning > ($session->painBefore ?? 0)) {
+        if ($session->painNextMorning !== null
+            && $session->painNextMorning >= ($session->painBefore ?? 0) + self::WORSE) {
             return sprintf(
                 'Pain next morning was %d, worse than %d before.', $session->painNextMorning, $session->painBefore ?? 0,
             );

@@ -13,8 +13,10 @@ use JsonSerializable;
 final readonly class Proposal implements JsonSerializable
 {
     /**
-     * @param  string|null  $lever  load, reps, seconds, steps, trips, sets or rung; null when nothing moves
+     * @param  string|null  $lever  load, reps, seconds, steps, trips, sets, tempo, rung, measure or limit; null when
+     *     nothing moves
      * @param  list<Reason>  $because
+     * @param  list<Offered>  $offers  what else could move where this lever is closed
      */
     public function __construct(
         public Decision $decision,
@@ -24,6 +26,7 @@ final readonly class Proposal implements JsonSerializable
         public ?Bridge $bridge = null,
         public string $otherwise = '',
         public bool $review = false,
+        public array $offers = [],
     ) {
     }
 
@@ -32,7 +35,24 @@ final readonly class Proposal implements JsonSerializable
     {
         return new self(
             $this->decision, $this->lever, $dose, [...$this->because, ...$more], $this->bridge, $this->otherwise,
-            $this->review,
+            $this->review, $this->offers,
+        );
+    }
+
+    /** @param  list<Offered>  $offers */
+    public function offering(array $offers): self
+    {
+        return new self(
+            $this->decision, $this->lever, $this->dose, $this->because, $this->bridge, $this->otherwise, $this->review,
+            [...$this->offers, ...$offers],
+        );
+    }
+
+    /** The same exercise as it is, for one more reason. */
+    public function held(Dose $dose, Reason $why, string $otherwise): self
+    {
+        return new self(
+            Decision::Stay, null, $dose, [...$this->because, $why], null, $otherwise, $this->review, $this->offers,
         );
     }
 
@@ -46,6 +66,7 @@ final readonly class Proposal implements JsonSerializable
         if ($this->bridge !== null) {
             $out['bridge'] = $this->bridge;
         }
+        $out['offers'] = $this->offers;
 
         return $out;
     }

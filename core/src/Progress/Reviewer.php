@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Progress;
 
 use BuoyantStep\Core\Dose\Dose;
-use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Rung;
-use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\RungHere;
@@ -20,18 +18,18 @@ use BuoyantStep\Core\Vocabulary\DoseKind;
 /** Reviews one exercise of a plan: asks NextDose, and when the lever is the rung, finds the rung and doses it. */
 final readonly class Reviewer
 {
-    public function __construct(private Situation $situation, private Wishes $wishes)
+    /** @param  int  $roomS  seconds that the session has left */
+    public function __construct(private Situation $situation, private Wishes $wishes, private int $roomS = PHP_INT_MAX)
     {
     }
 
-    /** @param  list<Performed>  $history */
-    public function review(RungHere $here, Goal $goal, Dose $dose, array $history): Reviewed
+    /** @param  int  $rank  its place among the exercises of the session that nobody has measured, 0 first */
+    public function review(Exercise $exercise, int $rank = 0): Reviewed
     {
-        $client = $this->situation->client;
-        $course = new Course(
-            $dose, $history, $this->situation->on, $client, DoseLimits::of($here, $goal), $here->ladder()?->grams(),
-        );
-        $school = SchoolBook::for($dose->kind, $client->schools[Progression::QUESTION] ?? null);
+        [$here, $goal, $dose] = [$exercise->here, $exercise->goal, $exercise->dose];
+        $course = $exercise->course();
+        $chosen = $exercise->school ?? $this->situation->client->schools[Progression::QUESTION] ?? null;
+        $school = $this->school($goal, $dose, $chosen);
         $proposal = NextDose::propose($school, $course);
         if ($goal === Goal::WarmUp && $proposal->decision === Decision::StepUp) {
             $says = 'A warm-up wakes the muscles; it is not progressed.';
@@ -39,15 +37,24 @@ final readonly class Reviewer
 
             return new Reviewed(new Proposal(Decision::Stay, null, $dose, $because), $here->rung);
         }
+        $measured = (new MeasureFirst($exercise, $this->wishes, $rank))->look($course, $proposal);
+        if ($measured !== null) {
+            return new Reviewed($measured, $here->rung);
+        }
         if ($proposal->lever === 'rung') {
-            return $this->otherRung($here, $proposal);
+            return $this->otherRung($exercise, $proposal, $course);
         }
         $heavier = $proposal->lever === 'load' && $proposal->decision === Decision::StepUp;
-        if ($heavier && $dose->kind === DoseKind::Reps) {
+        if ($heavier && $dose->kind === DoseKind::Reps && $school->code() !== 'fewer_heavier') {
             return new Reviewed(self::backToTheGoalsRange($here, $goal, $proposal), $here->rung);
         }
 
-        return new Reviewed($proposal, $here->rung);
+        return new Reviewed($this->unstuck($here, $goal, $proposal, $course), $here->rung);
+    }
+
+    private function school(Goal $goal, Dose $dose, ?string $chosen): School
+    {
+        return SchoolBook::for($dose->kind, $goal === Goal::Balance ? 'criterion_ladder' : $chosen);
     }
 
     /** After a load step the reps start again at the bottom of the goal's range, cut to the envelope. */
@@ -62,20 +69,28 @@ final readonly class Reviewer
         return $proposal->withDose($proposal->dose->with(amount: $range), [$because]);
     }
 
-    /** A fragile client goes to a rung that the measures have not opened only after a fresh test. */
-    private static function measureFirst(Proposal $proposal, RungHere $next, string $notYet): Proposal
-    {
+    /** A fragile client goes to a rung that the measures have not opened only after a fresh test, asked for once. */
+    private function measureFirst(
+        Proposal $proposal,
+        RungHere $next,
+        string $notYet,
+        Course $course,
+        Exercise $exercise,
+    ): Proposal {
         $says = sprintf('%s comes next, and this client is fragile: measure first. %s', $next->rung->name, $notYet);
         $because = new Reason('measure', 'rung.not_open', $says, 'House convention, cautious');
+        $otherwise = 'A fresh test that opens it would step it up.';
 
-        return new Proposal(
-            Decision::Retest, null, $proposal->dose, [...$proposal->because, $because],
-            otherwise: 'A fresh test that opens it would step it up.',
-        );
+        return ! $exercise->wasAskedWithin(MeasureFirst::AGAIN_DAYS)
+            ? new Proposal(
+                Decision::Retest, null, $course->dose, [...$proposal->because, $because], otherwise: $otherwise,
+            )
+            : $proposal->held($course->dose, $because, $otherwise);
     }
 
-    private function otherRung(RungHere $here, Proposal $proposal): Reviewed
+    private function otherRung(Exercise $exercise, Proposal $proposal, Course $course): Reviewed
     {
+        [$here, $goal] = [$exercise->here, $exercise->goal];
         $up = $proposal->decision === Decision::StepUp;
         $drafter = new Drafter($this->situation);
         $why = '';
@@ -86,18 +101,34 @@ final readonly class Reviewer
             $why = $offer->why;
             $notYet = $next->notYet();
             if ($offer->item !== null && $up && $notYet !== null && $this->situation->isFragile()) {
-                return new Reviewed(self::measureFirst($proposal, $next, $notYet), $here->rung);
+                $held = $this->measureFirst($proposal, $next, $notYet, $course, $exercise);
+
+                return new Reviewed($this->unstuck($here, $goal, $held, $course), $here->rung);
             }
             if ($offer->item !== null) {
                 // A set trimmed to fit the minutes stays trimmed on the next rung.
                 $dose = $offer->item->dose->with(sets: min($offer->item->dose->sets, $proposal->dose->sets));
+                $dose = $up ? $dose : self::noHeavier($next, $dose, $course->dose);
                 $says = new Reason('rule', 'rung.next', sprintf('%s: %s', $rung->name, lcfirst($rung->step)));
 
                 return new Reviewed($proposal->withDose($dose, [$says]), $rung);
             }
         }
+        $none = self::noOther($proposal, $up, $candidates === [] ? null : $why, $course);
 
-        return new Reviewed(self::noOther($proposal, $up, $candidates === [] ? null : $why), $here->rung);
+        return new Reviewed($this->unstuck($here, $goal, $none, $course), $here->rung);
+    }
+
+    /** An easier rung is done with no more than was lifted on the harder one, as near as this home can make it. */
+    private static function noHeavier(RungHere $easier, Dose $dose, Dose $was): Dose
+    {
+        if ($dose->loadG === null || $was->loadG === null || $dose->loadG <= $was->loadG) {
+            return $dose;
+        }
+        $ladder = $easier->ladder();
+        $light = $ladder?->best($was->loadG, $was->loadG) ?? $ladder?->lightest();
+
+        return $light === null ? $dose : $dose->with(loadG: min($dose->loadG, $light->loadG));
     }
 
     /** @return list<Rung> the harder rungs of the family, or the easier ones, nearest first */
@@ -111,17 +142,37 @@ final readonly class Reviewer
     }
 
     /** @param  string|null  $why  what holds the next rung under; null when there is none */
-    private static function noOther(Proposal $proposal, bool $up, ?string $why): Proposal
+    private static function noOther(Proposal $proposal, bool $up, ?string $why, Course $course): Proposal
     {
         $says = match (true) {
             $why !== null => 'The next rung is under water: '.$why,
-            $up => 'This is the hardest rung of its family: choose another exercise when you want more.',
+            $up => 'This is the hardest rung of its family.',
             default => 'This is the easiest rung: leave it out, or choose another exercise.',
         };
-        $because = [...$proposal->because, new Reason('limit', 'rung.none', $says)];
+        $because = new Reason('limit', 'rung.none', $says);
 
-        return new Proposal(
-            $up ? Decision::Stay : Decision::Ease, null, $proposal->dose, $because, null, $proposal->otherwise, ! $up,
-        );
+        return $up
+            ? $proposal->held($course->dose, $because, $proposal->otherwise)
+            : new Proposal(
+                Decision::Ease, null, $proposal->dose, [...$proposal->because, $because], null, $proposal->otherwise,
+                true,
+            );
+    }
+
+    /** Where the lever of a good run is closed, the next lever moves; what else could is offered beside it. */
+    private function unstuck(RungHere $here, Goal $goal, Proposal $proposal, Course $course): Proposal
+    {
+        $closed = array_filter(
+            $proposal->because,
+            static fn (Reason $r): bool => in_array(
+                $r->rule, ['rung.none', 'rung.not_open', 'step.cap', 'kit.outgrown', 'plateau'], true,
+            ),
+        ) !== [];
+
+        return $closed && $proposal->decision === Decision::Stay
+            ? (new OtherLevers($this->situation, $this->wishes, $this->roomS))->look(
+                $here, $goal, $course->withDose($proposal->dose), $proposal,
+            )
+            : $proposal;
     }
 }

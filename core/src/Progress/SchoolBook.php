@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Progress;
 
 use BuoyantStep\Core\Errors\UnknownCode;
+use BuoyantStep\Core\Progress\Schools\CriterionLadder;
+use BuoyantStep\Core\Progress\Schools\EffortSteered;
+use BuoyantStep\Core\Progress\Schools\FewerHeavier;
+use BuoyantStep\Core\Progress\Schools\RepsFarThenLoad;
 use BuoyantStep\Core\Progress\Schools\RepsThenLoad;
 use BuoyantStep\Core\Progress\Schools\SecondsGrow;
+use BuoyantStep\Core\Progress\Schools\TwoExtraReps;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /** Every school of progression, registered once. */
@@ -15,7 +20,10 @@ final class SchoolBook
     /** @return list<School> */
     public static function all(): array
     {
-        return [new RepsThenLoad, new SecondsGrow];
+        return [
+            new RepsThenLoad, new TwoExtraReps, new EffortSteered, new SecondsGrow, new RepsFarThenLoad,
+            new FewerHeavier, new CriterionLadder,
+        ];
     }
 
     /** @throws UnknownCode for a school that is not built */

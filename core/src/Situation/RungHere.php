@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Situation;
 
+use BuoyantStep\Core\Body\SystemLoad;
 use BuoyantStep\Core\Client\Brakes;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\LeverNotes;
@@ -18,8 +19,13 @@ use BuoyantStep\Core\Kit\MakeableLoads;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Log\LoggedEstimates;
+use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\AllTests;
+use BuoyantStep\Core\Measures\Estimate;
+use BuoyantStep\Core\Measures\EstimateFrom;
 use BuoyantStep\Core\Measures\OneRepMax;
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
@@ -31,6 +37,9 @@ use BuoyantStep\Core\Vocabulary\Side;
 /** A rung for this client, in this home, on this day. */
 final class RungHere
 {
+    /** A load this many times the one to begin with is past what most can lift once. House convention. */
+    private const MOST_FLOORS = 8;
+
     /** @var array<string, Verdict>|null */
     private ?array $verdicts = null;
 
@@ -38,6 +47,9 @@ final class RungHere
     private ?array $open = null;
 
     private ?Envelope $envelope = null;
+
+    /** @var list<Estimate>|null from what the situation knows */
+    private ?array $estimates = null;
 
     public function __construct(
         public readonly Situation $situation,
@@ -264,7 +276,15 @@ final class RungHere
     {
         $holding = $this->rung->work->holding;
 
-        return $holding === null ? null : $this->ladderUpTo($holding, $this->situation->ladderTopG());
+        return $holding === null ? null : $this->ladderUpTo($holding, $this->ladderTopG());
+    }
+
+    /** Far enough for anybody who has not been measured: several times the load that one begins with. */
+    private function ladderTopG(): int
+    {
+        $floor = ($this->rung->work->start?->percent() ?? 0) * $this->situation->client->bodyMassKg * 10;
+
+        return max($this->situation->ladderTopG(), min(Situation::MOST_G, (int) (self::MOST_FLOORS * $floor)));
     }
 
     /**
@@ -275,7 +295,7 @@ final class RungHere
     {
         $holding = $this->rung->work->holding;
         // Two steps of the ladder further, so that the same load stands for its ten grams as on the whole one.
-        $topG = min($this->situation->ladderTopG(), $loadG + 2 * MakeableLoads::MERGE_G);
+        $topG = min($this->ladderTopG(), $loadG + 2 * MakeableLoads::MERGE_G);
 
         return $holding !== null && $this->ladderUpTo($holding, $topG)->at($loadG) !== null;
     }
@@ -288,9 +308,69 @@ final class RungHere
         return $this->situation->ladder($holding, $side, $scope, $topG);
     }
 
-    public function oneRepMax(): ?OneRepMax
+    /** What is really lifted here. */
+    public function system(): SystemLoad
     {
-        return $this->situation->measures->oneRepMax($this->family->code);
+        return $this->rung->work->system($this->situation->client);
+    }
+
+    /**
+     * The estimated 1RM in use, of all that is lifted here: from easy sets and logged sets of the family with as many
+     * working limbs; two legs do not predict one.
+     *
+     * @param  list<Performed>  $history  what was done of this very rung, beside what the situation knows
+     */
+    public function estimate(array $history = []): ?Estimate
+    {
+        $this->estimates ??= [...$this->measured(), ...$this->logged()];
+
+        return Estimate::inUse(
+            [...$this->estimates, ...LoggedEstimates::of($history, $this->system())], $this->situation->on,
+        );
+    }
+
+    /** The one that a cap on the share of the 1RM is taken of: what a clinician measured, where raising it waits. */
+    public function capEstimate(?Estimate $inUse): ?Estimate
+    {
+        return $this->situation->envelope->is(ConditionTrait::CapWaits)
+            ? Estimate::inUse($this->measured(), $this->situation->on)
+            : $inUse;
+    }
+
+    /** @return list<Estimate> */
+    private function measured(): array
+    {
+        $loaded = array_values(array_filter($this->family->rungs, static fn (Rung $r): bool => $r->takesLoad()));
+        $estimates = [];
+        foreach ($this->situation->measures->easySets($this->family->code) as $set) {
+            // Where an easy set does not say which rung it was, it was the first that takes a load.
+            $named = $set->rung !== null && $this->family->has($set->rung);
+            $rung = $named ? $this->family->rung((string) $set->rung) : $loaded[0] ?? null;
+            if ($rung === null || $rung->limbs() !== $this->rung->limbs()) {
+                continue;
+            }
+            $lifted = (int) round($rung->work->system($this->situation->client)->with($set->loadG));
+            $max = OneRepMax::estimate(max(1, $lifted), $set->reps ?? 1, $set->inReserve ?? 0);
+            $estimates[] = Estimate::of($max, EstimateFrom::EasySet, $set->on);
+        }
+
+        return array_values(array_filter($estimates));
+    }
+
+    /** @return list<Estimate> */
+    private function logged(): array
+    {
+        $estimates = [];
+        foreach ($this->situation->logged as $logged) {
+            if ($logged->family === $this->family->code && $this->family->has($logged->rung)) {
+                $rung = $this->family->rung($logged->rung);
+                if ($rung->limbs() === $this->rung->limbs() && $rung->work->moves === $this->rung->work->moves) {
+                    $estimates[] = $logged->estimate;
+                }
+            }
+        }
+
+        return $estimates;
     }
 
     /**
@@ -313,6 +393,22 @@ final class RungHere
         }
 
         return null;
+    }
+
+    /**
+     * What a load really makes here, and what the next one adds: "9.5 kg held, 62 kg moved"; null where only it
+     * moves.
+     */
+    public function moved(?int $loadG): ?string
+    {
+        $system = $this->system();
+        $says = $system->says($loadG);
+        $next = $loadG === null ? null : $this->ladder()?->above($loadG)?->loadG;
+
+        return $says === null || $next === null ? $says : sprintf(
+            '%s; +%s is +%s %%', $says, Mass::say($next - (int) $loadG),
+            Mass::trim(number_format($system->stepPct($loadG, $next), 1, '.', '')),
+        );
     }
 
     /** @return list<Reason> how heavy the limb, the body or the seat is for this client, and what a load adds */

@@ -21,6 +21,7 @@ use BuoyantStep\Core\Limits\ClinicFigures;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Log\LoggedExercise;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
@@ -34,7 +35,10 @@ use WeakMap;
 final class Situation
 {
     /** Ladders reach the heaviest estimated 1RM of this client, within these bounds; no dose lies above it. */
-    private const LADDER_TOP_G = [8_000, 40_000];
+    private const LADDER_TOP_G = [8_000, self::MOST_G];
+
+    /** No home load is heavier, grams. */
+    public const MOST_G = 40_000;
 
     public readonly Profile $client;
 
@@ -50,18 +54,19 @@ final class Situation
 
     public readonly Judge $judge;
 
-    /** @var array<string, array{int, Ladder}> how far each was worked out, and the ladder */
-    private array $ladders = [];
+    private ?int $topG = null;
 
     /** @var WeakMap<Rung, RungHere> each rung is asked about several times while a stair is drawn */
     private WeakMap $rungs;
 
+    /** @param  list<LoggedExercise>  $logged  what was done lately */
     public function __construct(
         private readonly Facts $facts,
-        House $house,
+        private readonly House $house,
         public readonly Catalogue $catalogue,
         RuleBook $rules,
         ClinicFigures $clinic = new ClinicFigures,
+        public readonly array $logged = [],
     ) {
         $this->client = $facts->client;
         $this->on = $facts->on;
@@ -91,14 +96,9 @@ final class Situation
      */
     public function ladder(Holding $holding, Side $side, Scope $scope, int $topG): Ladder
     {
-        $hand = $this->client->function->grip($side);
-        $aids = $this->aids($side, $scope);
-        $key = $holding->value.':'.$hand->value.':'.implode(',', array_column($aids, 'value'));
-        if (($this->ladders[$key][0] ?? -1) < $topG) {
-            $this->ladders[$key] = [$topG, MakeableLoads::ladder($this->kit, $holding, $topG, null, $hand, $aids)];
-        }
-
-        return $this->ladders[$key][1];
+        return $this->house->ladders->of(
+            $holding, $this->client->function->grip($side), $this->aids($side, $scope), $topG,
+        );
     }
 
     /**
@@ -122,12 +122,39 @@ final class Situation
     /** How far ladders are worked out for this client, grams. */
     public function ladderTopG(): int
     {
+        return $this->topG ??= $this->farthestG();
+    }
+
+    private function farthestG(): int
+    {
         [$top, $most] = self::LADDER_TOP_G;
         foreach ($this->measures->results as $result) {
             $top = max($top, $result->oneRepMax->grams ?? 0);
+            if ($result->family !== null && $result->reps !== null && $this->catalogue->has($result->family)) {
+                $top = max($top, $this->addedAtMost($this->catalogue->family($result->family)));
+            }
+        }
+        foreach ($this->logged as $logged) {
+            if ($this->catalogue->has($logged->family)) {
+                $top = max($top, $this->addedAtMost($this->catalogue->family($logged->family)));
+            }
         }
 
         return min($most, $top);
+    }
+
+    /** The load that would be the estimated 1RM of a family, whatever of the body is lifted with it, grams. */
+    private function addedAtMost(Family $family): int
+    {
+        $most = 0;
+        foreach ($family->rungs as $rung) {
+            $estimate = $this->at($family, $rung)->estimate();
+            if ($rung->work->holding !== null && $estimate !== null) {
+                $most = max($most, (int) ceil($rung->work->system($this->client)->loadFor($estimate->grams)));
+            }
+        }
+
+        return $most;
     }
 
     /** New to training, or a gentler first block that no clinician has called over. */

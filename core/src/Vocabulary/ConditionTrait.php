@@ -36,4 +36,13 @@ enum ConditionTrait
     case UsesWheels;
 
     case LongStandingJointPain;
+
+    /** Before anything is measured, the lightest load there is. */
+    case LightestStart;
+
+    /** A wound, a bone or a joint is healing: no pain is accepted. */
+    case Healing;
+
+    /** A cap on the share of the 1RM rises only on what a clinician measured, never on what was logged. */
+    case CapWaits;
 }

@@ -40,7 +40,8 @@ final class Checker
      * @param  string  $side  the side that works: left, right or both
      * @param  list<string>  $changes  in the open form
      * @param  array{
-     *     kind: string, hi: int, lo: int, effort: int, rest: int, load: int|null, hands: int, hold: bool
+     *     kind: string, hi: int, lo: int, effort: int, rest: int, load: int|null, hands: int, hold: bool,
+     *     body: float
      * }|null  $dose
      * @param  int|null  $maxG  the estimated 1RM, where there is one
      * @return list<string> the fields that are broken
@@ -253,6 +254,12 @@ final class Checker
         };
     }
 
+    /** @param  array<string, mixed>  $dose */
+    private static function lifted(array $dose): float
+    {
+        return $dose['body'] + $dose['load'] * ($dose['body'] > 0 ? $dose['hands'] : 1);
+    }
+
     /** @return list<string> */
     private static function loads(Must $must, array $rung, string $side, ?array $dose, ?int $maxG): array
     {
@@ -285,7 +292,7 @@ final class Checker
             }
             // The 1RM is that of the exercise: its share is asked of what the exercise trains.
             if ($dose !== null && $dose['load'] !== null && $maxG !== null && $isAt($limit, [$own[0]])
-                && $dose['load'] > $maxG * $limit[2] / 100) {
+                && self::lifted($dose) > $maxG * $limit[2] / 100 + 1) {
                 $broken[] = 'load_pct_max';
             }
         }

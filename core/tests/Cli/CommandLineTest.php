@@ -169,7 +169,7 @@ it('says where the input is wrong, with exit code two', function (
     'a school that is not built' => [
         'next',
         [
-            'school' => 'effort_steered',
+            'school' => 'load_first',
             'dose' => ['sets' => 1, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 6]],
             'history' => [],
             'on' => Made::TODAY,
@@ -468,4 +468,68 @@ it('runs as a program of its own, in milliseconds and without the framework', fu
     expect(json_decode((string) stream_get_contents($pipes[1]), true)['e1rm_g'])->toBe(12414)
         ->and(stream_get_contents($pipes[2]))->toBe('')
         ->and(proc_close($process))->toBe(0);
+});
+
+it('gives the estimate in use, from what was measured and logged, of all that is lifted', function (
+    array $with, ?int $grams, string $from, string $confidence, bool $system,
+): void {
+    [$exit, $answer] = buoy('estimate', [
+        'client' => ['birth_date' => '1960-01-01', 'sex' => 'female', 'body_mass_kg' => 60, 'height_mm' => 1650],
+        'on' => '2026-11-25', ...$with,
+    ]);
+    expect($exit)->toBe(0)
+        ->and([$answer['e1rm_g'], $answer['from'], $answer['confidence'], $answer['system']])
+        ->toBe([$grams, $from, $confidence, $system])
+        ->and($answer['because'][0]['says'])->not->toBe('');
+})->with([
+    'nothing' => [[], null, 'none', 'none', false],
+    'an easy set' => [
+        ['family' => 'tote_row', 'easy_sets' => [['load_g' => 6000, 'reps' => 8, 'rir' => 2]]], 8000, 'easy_set',
+        'good', false,
+    ],
+    'a rise' => [
+        ['family' => 'seat_rise', 'easy_sets' => [['load_g' => 6000, 'reps' => 8, 'rir' => 2]]], 80_000, 'easy_set',
+        'good', true,
+    ],
+    'counted with the body, without a family' => [
+        ['system' => true, 'easy_sets' => [['load_g' => 0, 'reps' => 8, 'rir' => 2]]], 72_000, 'easy_set', 'good', true,
+    ],
+    'a log that is newer' => [
+        [
+            'family' => 'tote_row',
+            'easy_sets' => [['load_g' => 6000, 'reps' => 8, 'rir' => 2, 'on' => '2026-11-01']],
+            'history' => [[
+                'date' => '2026-11-20', 'sets' => [['reps' => 8, 'effort' => 8, 'load_g' => 6600]],
+            ]],
+        ], 8800, 'log', 'good', false,
+    ],
+]);
+
+it('takes the next dose of a rung of the catalogue with what is lifted along', function (): void {
+    $set = ['reps' => 12, 'effort' => 7, 'load_g' => 1000];
+    [$exit, $answer] = buoy('next', [
+        'client' => [
+            'birth_date' => '1970-01-01', 'sex' => 'female', 'body_mass_kg' => 61, 'height_mm' => 1650,
+            'training' => ['level' => 'trained'],
+            'function' => ['grip' => ['left' => 'full', 'right' => 'full'], 'standing' => 'free'],
+        ],
+        'on' => '2026-11-25', 'school' => 'reps_then_load', 'rung' => 'seat_rise/load_close',
+        'kit' => ['pieces' => array_map(static fn (int $kg): array => [
+            'id' => "p$kg", 'label' => "$kg kg", 'mass_g' => 1000 * $kg, 'count' => 1, 'grip' => 'soft',
+            'holdable' => true, 'packable' => true,
+        ], [1, 2])],
+        'dose' => [
+            'sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 6, 'hi' => 8], 'load_g' => 1000,
+        ],
+        'history' => [
+            ['date' => '2026-11-20', 'sets' => [$set, $set]], ['date' => '2026-11-23', 'sets' => [$set, $set]],
+        ],
+    ]);
+    // 1 to 2 kg held is +1.8 % of 55.9 kg: a step, and no doubling.
+    expect($exit)->toBe(0)
+        ->and($answer['decision'])->toBe('step_up')->and($answer['lever'])->toBe('load')
+        ->and($answer['dose']['load_g'])->toBe(2000)
+        ->and($answer['system'])->toBeTrue()
+        ->and($answer['rung'])->toBe('seat_rise/load_close')
+        ->and($answer['estimate']['from'])->toBe('log');
 });

@@ -6,7 +6,6 @@ use BuoyantStep\Core\Dose\Breach;
 use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Dose\Dosing;
 use BuoyantStep\Core\Dose\Goal;
-use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Kit\Holding;
@@ -40,11 +39,9 @@ function dosedWith(
     [$family, $rung] = explode('/', $path);
     $found = Catalogue::standard()->family($family)->rung($rung);
 
-    return (new Prescriber(envelopeWith($limits)))->prescribe(
+    return Made::prescriber(envelopeWith($limits), $found, $goal, $max)->prescribe(
         $found,
-        $goal,
         2,
-        $max,
         new Ladder(
             Holding::OneHand, array_map(static fn (int $g): Makeable => new Makeable($g, null, ['p' => 1]), $ladder),
         ),
@@ -90,6 +87,7 @@ it('is the table of goals', function (
     'strength, first block' => [Goal::StrengthFirstBlock, '1-2', '10-15', '4-6', '40-60', 60, '3-0-2-0'],
     'strength, after it' => [Goal::StrengthOlder, '1-3', '8-12', '6-8', '60-80', 90, '3-0-2-0'],
     'strength, trained' => [Goal::StrengthTrained, '3-4', '6-10', '7-8', '70-85', 120, '3-0-1-0'],
+    'muscle size' => [Goal::Size, '3-4', '8-12', '7-9', '65-80', 75, '3-0-1-0'],
     'power' => [Goal::Power, '1-3', '6-10', '4-6', '30-60', 90, '3-0-fast-0'],
     'hold' => [Goal::Isometric, '2-4', '10-20', '5-7', null, 45, ''],
     'balance' => [Goal::Balance, '2-3', '10-30', '3-5', null, 30, ''],
@@ -105,7 +103,7 @@ it('begins with two sets where the goal allows two, and with the goal\'s own num
 it('counts steps, trips, seconds and reps each in their own way', function (
     DoseKind $kind, Goal $goal, string $amount, string $tempo,
 ): void {
-    $dose = (new Prescriber(new Envelope))->prescribe(countedIn($kind), $goal, 3)->dose;
+    $dose = Made::prescriber(new Envelope, countedIn($kind), $goal)->prescribe(countedIn($kind), 3)->dose;
     expect($dose?->amount->label())->toBe($amount)
         ->and($dose?->tempo)->toBe($tempo)
         ->and($dose?->daysAWeek)->toBe(3);
@@ -138,13 +136,15 @@ it('cuts the goal by one limit at a time, and says by which', function (
 ]);
 
 it('cuts the reps of an exercise without a load', function (array $limits, string $reps, bool $said): void {
-    $dosing = (new Prescriber(envelopeWith($limits)))->prescribe(countedIn(DoseKind::Reps), Goal::StrengthOlder, 2);
+    $rung = countedIn(DoseKind::Reps);
+    $dosing = Made::prescriber(envelopeWith($limits), $rung, Goal::StrengthOlder)->prescribe($rung, 2);
     expect($dosing->dose?->amount->label())->toBe($reps)
         ->and(in_array('order', rulesOf($dosing), true))->toBe($said);
 })->with([
     'at least eight of 8-12' => [[[Field::RepsMin, 8]], '8-12', false],
-    'at least nine' => [[[Field::RepsMin, 9]], '9-12', true],
-    'at least fifteen' => [[[Field::RepsMin, 15]], '15', true],
+    'at least nine' => [[[Field::RepsMin, 9]], '9-13', true],
+    'at least fifteen' => [[[Field::RepsMin, 15]], '15-19', true],
+    'at least fifteen and at most seventeen' => [[[Field::RepsMin, 15], [Field::RepsMax, 17]], '15-17', true],
     'at most twelve' => [[[Field::RepsMax, 12]], '8-12', false],
     'at most eleven' => [[[Field::RepsMax, 11]], '8-11', true],
     'at most six' => [[[Field::RepsMax, 6]], '6', true],
@@ -221,7 +221,7 @@ it('takes forty percent for useful and a gram less for too light', function (int
     expect(str_contains(implode(' ', $dosing->findings), 'Too light'))->toBe($tooLight);
 })->with([[3200, false], [3199, true]]);
 
-it('does without an estimate: the lightest, blind only where a percent is capped', function (
+it('does without an estimate: a load to begin with, fifteen reps and RPE up to five', function (
     array $limits, ?string $reps, int $effortTop,
 ): void {
     $dosing = dosedWith(Goal::StrengthOlder, $limits);
@@ -230,11 +230,12 @@ it('does without an estimate: the lightest, blind only where a percent is capped
         ->and($dosing->dose?->effort->hi)->toBe($effortTop)
         ->and(implode(' ', $dosing->findings))->toContain('No 1RM estimate');
 })->with([
-    'no cap' => [[], '8-12', 8],
-    'a cap of all of it' => [[[Field::LoadPctMax, 100]], '8-12', 8],
-    'a cap of 99 %' => [[[Field::LoadPctMax, 99]], '15', 4],
-    'a cap and at most twelve reps' => [[[Field::LoadPctMax, 60], [Field::RepsMax, 12]], '12', 4],
-    'a cap and at least eighteen reps' => [[[Field::LoadPctMax, 60], [Field::RepsMin, 18]], '18', 4],
+    'no cap' => [[], '15', 5],
+    'a cap of all of it' => [[[Field::LoadPctMax, 100]], '15', 5],
+    'a cap of 99 %' => [[[Field::LoadPctMax, 99]], '15', 5],
+    'a cap and at most twelve reps' => [[[Field::LoadPctMax, 60], [Field::RepsMax, 12]], '12', 5],
+    'a cap and at least eighteen reps' => [[[Field::LoadPctMax, 60], [Field::RepsMin, 18]], '18', 5],
+    'an effort held lower' => [[[Field::EffortMax, 4]], '15', 4],
 ]);
 
 it('gives no load at all where none is allowed', function (): void {
@@ -247,12 +248,12 @@ it('doses a band without a measure blind under a percent cap, freely without one
     array $limits, ?string $reps, ?int $effortTop,
 ): void {
     $rung = Catalogue::standard()->family('band_row')->rung('seated');
-    $dose = (new Prescriber(envelopeWith($limits)))->prescribe($rung, Goal::StrengthOlder, 2)->dose;
+    $dose = Made::prescriber(envelopeWith($limits), $rung, Goal::StrengthOlder)->prescribe($rung, 2)->dose;
     expect($dose?->amount->label())->toBe($reps)->and($dose?->effort->hi)->toBe($effortTop);
 })->with([
     'no cap' => [[], '8-12', 8],
     'all of it' => [[[Field::LoadPctMax, 100]], '8-12', 8],
-    'a cap' => [[[Field::LoadPctMax, 60]], '15', 4],
+    'a cap' => [[[Field::LoadPctMax, 60]], '15', 5],
     'none' => [[[Field::LoadPctMax, 0]], null, null],
 ]);
 

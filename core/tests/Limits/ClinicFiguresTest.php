@@ -122,3 +122,20 @@ it('loosens no step of a rule by a figure meant to tighten another', function ()
         ->and(RuleBook::standard()->envelope($facts, $figure(false))->number(Field::ImpactMax))->toBe(1)
         ->and(RuleBook::standard()->envelope($facts, $figure(true))->number(Field::ImpactMax))->toBe(2);
 });
+
+it('keeps the published figure beside the one that the clinic tightened', function (): void {
+    $facts = new Facts(
+        Made::client(['conditions' => [['code' => 'hypertension_controlled']]]), Day::of(Made::TODAY),
+        Made::measures([]),
+    );
+    $envelope = RuleBook::standard()->envelope($facts, new ClinicFigures([[
+        'rule' => 'hypertension_controlled', 'field' => 'rest_min_s', 'value' => 90, 'loosens' => false,
+        'reason' => 'Protocol 4.',
+    ]]));
+    $asked = array_values(array_filter(
+        $envelope->all(),
+        static fn ($l): bool => $l->field === Field::RestMinS && $l->rule === 'hypertension_controlled',
+    ));
+    expect(array_map(static fn ($l): int => $l->value, $asked))->toEqualCanonicalizing([60, 90])
+        ->and($envelope->restMin())->toBe(90);
+});

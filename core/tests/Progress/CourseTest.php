@@ -80,7 +80,9 @@ it('takes no estimate from a set that allows none', function (array $set): void 
     'no reps' => [['reps' => 0, 'effort' => 8, 'load_g' => 5000]],
     'seconds' => [['seconds' => 8, 'effort' => 8, 'load_g' => 5000]],
     'reps beyond counting' => [['reps' => 201, 'effort' => 8, 'load_g' => 5000]],
-    'too many reps for an estimate' => [['reps' => 16, 'effort' => 10, 'load_g' => 5000]],
+    'too many reps for an estimate' => [['reps' => 21, 'effort' => 10, 'load_g' => 5000]],
+    'an effort that tells nothing' => [['reps' => 8, 'effort' => 4.5, 'load_g' => 5000]],
+    'form that broke' => [['reps' => 8, 'effort' => 8, 'load_g' => 5000, 'form_broke' => true]],
 ]);
 
 it('takes an estimate from a single rep and from fifteen', function (array $set, int $grams): void {

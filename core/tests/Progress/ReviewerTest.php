@@ -15,6 +15,7 @@ use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Progress\Decision;
+use BuoyantStep\Core\Progress\Exercise;
 use BuoyantStep\Core\Progress\Reviewed;
 use BuoyantStep\Core\Progress\Reviewer;
 use BuoyantStep\Core\Tests\Support\Made;
@@ -37,9 +38,9 @@ function reviewed(
         new Bag(['date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => array_fill(0, $dose['sets'], $set)]),
     );
 
-    return (new Reviewer($situation, new Wishes))->review(
+    return (new Reviewer($situation, new Wishes))->review(new Exercise(
         $situation->at($found, $found->rung($rung)), $goal, Dose::read(new Bag($dose)), [$session(2), $session(5)],
-    );
+    ));
 }
 
 const REPS = ['sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 6, 'hi' => 8], 'rest_s' => 60];
@@ -57,37 +58,64 @@ it('keeps a set that was trimmed away off the next rung', function (): void {
     expect($next->proposal->dose->sets)->toBe(1);
 });
 
-it('stays at the top of a family and says so', function (): void {
-    $next = reviewed('wall_counter_push', 'sofa', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 7]);
-    expect($next->proposal->decision)->toBe(Decision::Stay)
-        ->and(array_slice($next->proposal->because, -1)[0]->says)->toContain('hardest rung');
-});
+/** @return list<string> */
+function rulesBehind(Reviewed $reviewed): array
+{
+    return array_map(static fn ($r): string => $r->rule, $reviewed->proposal->because);
+}
+
+it('goes to the next lever at the top of a family: sets to the goal, then the tempo, then another exercise', function (
+    array $dose, Decision $decision, ?string $lever, ?string $offer,
+): void {
+    $next = reviewed('wall_counter_push', 'sofa', Goal::StrengthOlder, [...REPS, ...$dose], [
+        'reps' => 12, 'effort' => 7,
+    ]);
+    $offers = array_map(static fn ($o): string => $o->lever, $next->proposal->offers);
+    expect($next->proposal->decision)->toBe($decision)
+        ->and($next->proposal->lever)->toBe($lever)
+        ->and(rulesBehind($next))->toContain('rung.none')
+        ->and($offer === null || in_array($offer, $offers, true))->toBeTrue()
+        ->and($next->rung->code)->toBe('sofa');
+    if ($lever === 'sets') {
+        expect($next->proposal->dose->sets)->toBe($dose['sets'] + 1);
+    }
+})->with([
+    'a set that was trimmed' => [['sets' => 1], Decision::StepUp, 'sets', 'family'],
+    'a set below the goal' => [['sets' => 2], Decision::StepUp, 'sets', 'family'],
+    'all sets' => [['sets' => 3, 'tempo' => '3-0-2-0'], Decision::StepUp, 'tempo', 'family'],
+    'all sets, as slow as can be' => [['sets' => 3, 'tempo' => '5-0-2-0'], Decision::Stay, null, 'family'],
+    'all sets, no tempo' => [['sets' => 3], Decision::Stay, null, 'family'],
+]);
 
 it('stays below a rung that is under water and says what holds it there', function (): void {
     $next = reviewed(
         'heel_drop', 'soft', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 7],
         ['conditions' => [['code' => 'osteoporosis', 'detail' => 'vertebral_fracture']]],
     );
-    expect($next->proposal->decision)->toBe(Decision::Stay)
-        ->and(array_slice($next->proposal->because, -1)[0]->says)->toContain('under water');
+    $says = array_map(static fn ($r): string => $r->says, $next->proposal->because);
+    expect($next->rung->code)->toBe('soft')
+        ->and($next->proposal->lever)->toBe('sets')
+        ->and(implode(' ', $says))->toContain('under water');
 });
 
 it('measures a fragile client before a rung that the measures have not opened', function (
-    array $measures, Decision $decision,
+    array $measures, Decision $decision, string $rung,
 ): void {
     $next = reviewed(
         'heel_raise', 'two_hands', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 7],
         ['birth_date' => '1940-01-01'], $measures,
     );
-    expect($next->proposal->decision)->toBe($decision);
+    expect($next->proposal->decision)->toBe($decision)->and($next->rung->code)->toBe($rung);
 })->with([
-    'not measured' => [[], Decision::Retest],
+    'not measured' => [[], Decision::Retest, 'two_hands'],
     'measured too low' => [
-        // Held for 3 s, a hand stays on something fixed: the rung with fingertips is out.
-        [['test' => 'tandem_stand', 'value' => 3], ['test' => 'chair_stand_30s', 'value' => 9]], Decision::Stay,
+        // Held for 3 s, a hand stays on something fixed: the next lever is another one.
+        [['test' => 'tandem_stand', 'value' => 3], ['test' => 'chair_stand_30s', 'value' => 9]], Decision::StepUp,
+        'two_hands',
     ],
     'opened' => [
         [['test' => 'tandem_stand', 'value' => 10], ['test' => 'chair_stand_30s', 'value' => 9]], Decision::StepUp,
+        'fingertips',
     ],
 ]);
 

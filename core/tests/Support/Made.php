@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Tests\Support;
 
 use BuoyantStep\Core\Client\Profile;
+use BuoyantStep\Core\Dose\DoseLimits;
+use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Band;
 use BuoyantStep\Core\Kit\BandForm;
@@ -18,7 +22,10 @@ use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Measures\Estimate;
+use BuoyantStep\Core\Measures\EstimateFrom;
 use BuoyantStep\Core\Measures\MeasureSet;
+use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
@@ -29,6 +36,7 @@ use BuoyantStep\Core\Vocabulary\Material;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Sign;
 use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Support;
@@ -122,6 +130,18 @@ final class Made
             new Facts($client, Day::of($on), $measures ?? new MeasureSet),
             new House($kit ?? new Kit, $place ?? new Place),
             Catalogue::standard(), RuleBook::standard(),
+        );
+    }
+
+    /** Doses one rung by these limits alone, with nothing of the body moved: the load is all that is lifted. */
+    public static function prescriber(Envelope $envelope, Rung $rung, Goal $goal, ?OneRepMax $max = null): Prescriber
+    {
+        return new Prescriber(
+            new DoseLimits(
+                $envelope, $rung->demands->scope(), $goal, $max?->grams,
+                through: $rung->demands->strain->loaded(Side::Both),
+            ),
+            $goal, $max === null ? null : Estimate::of($max, EstimateFrom::EasySet, null),
         );
     }
 

@@ -8,7 +8,16 @@ import Field, { FieldError, inputClass } from "./Field";
 import KeptOffer from "./KeptOffer";
 
 export type DoseValues = Record<
-    "sets" | "amount_lo" | "amount_hi" | "effort_lo" | "effort_hi" | "rest_s" | "load_kg",
+    | "sets"
+    | "amount_lo"
+    | "amount_hi"
+    | "effort_lo"
+    | "effort_hi"
+    | "rest_s"
+    | "load_kg"
+    | "tempo"
+    | "hold_s"
+    | "pause_s",
     string
 > & {
     /** An unusual dose was looked at twice. */
@@ -43,6 +52,9 @@ export default function DoseForm({
         effort_hi: String(dose.effort_hi),
         rest_s: String(dose.rest_s),
         load_kg: dose.load_kg,
+        tempo: dose.tempo,
+        hold_s: dose.hold_s === null ? "" : String(dose.hold_s),
+        pause_s: dose.pause_s === null ? "" : String(dose.pause_s),
         confirmed: false,
     });
     const [values, setValues] = useState(start);
@@ -57,6 +69,9 @@ export default function DoseForm({
     ];
     if (dose.load_g !== null) {
         fields.push(["load_kg", `${dose.per === "hand" ? "Load a hand" : "Load"}, ${unit}`]);
+    }
+    if (dose.kind === "reps") {
+        fields.push(["tempo", "Tempo, s"], ["hold_s", "Hold a rep, s"], ["pause_s", "Rest in set, s"]);
     }
     return (
         <form
@@ -80,7 +95,8 @@ export default function DoseForm({
                     ) : (
                         <input
                             className={inputClass}
-                            inputMode="decimal"
+                            inputMode={key === "tempo" ? "text" : "decimal"}
+                            placeholder={key === "tempo" ? "3-0-2-0" : undefined}
                             value={values[key]}
                             onChange={(e) => setValues({ ...values, [key]: e.target.value })}
                         />

@@ -87,10 +87,15 @@ export default function PlanRow({
                     <Because reasons={item.because} about={`${item.dose.amount} of ${item.name}`}>
                         <strong className="num text-lg">{item.dose.amount}</strong>
                     </Because>
+                    {item.dose.held && <span className="block font-medium">{item.dose.held}</span>}
                     {item.dose.load && <span className="num block font-medium">{item.dose.load}</span>}
                     <span className="text-soft block">
                         RPE {item.dose.effort}
                         {item.dose.sets > 1 ? `, rest ${item.dose.rest_s} s` : ""}
+                        {item.dose.tempo_says && <span className="block">{item.dose.tempo_says}</span>}
+                        {item.dose.pause_s !== null && (
+                            <span className="block">rest {item.dose.pause_s} s inside a set when needed</span>
+                        )}
                     </span>
                     {item.sides && <span className="text-soft block">{item.sides}</span>}
                     {item.recipe && <span className="text-soft block">{item.recipe}</span>}

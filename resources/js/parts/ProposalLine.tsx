@@ -8,7 +8,8 @@ import Field, { inputClass } from "./Field";
 import KeptOffer from "./KeptOffer";
 import Mark, { markOf } from "./Mark";
 
-const say = (dose: Dose): string => `${dose.amount}${dose.load ? `, ${dose.load}` : ""}, RPE ${dose.effort}`;
+const say = (dose: Dose, tempo: boolean): string =>
+    `${dose.amount}${dose.held ? `, ${dose.held}` : ""}${dose.load ? `, ${dose.load}` : ""}, RPE ${dose.effort}${tempo ? `, ${dose.tempo_says}` : ""}`;
 
 /** One decision a line: what is proposed, from what, why, and three answers. */
 export default function ProposalLine({
@@ -43,7 +44,9 @@ export default function ProposalLine({
             why.current?.focus();
         }
     }, [mode]);
-    const changed = say(proposal.now) !== say(proposal.next) || proposal.to !== null;
+    // The tempo is only said where it is what changes.
+    const tempo = proposal.now.tempo !== proposal.next.tempo && proposal.to === null;
+    const changed = say(proposal.now, tempo) !== say(proposal.next, tempo) || proposal.to !== null;
     const main = proposal.because.at(-1)?.says ?? "";
     const decides = proposal.decision !== "stay" || proposal.review;
     return (
@@ -60,7 +63,7 @@ export default function ProposalLine({
                 </span>
                 <span className="col-start-2 text-sm md:col-start-auto">
                     <span className="num block">
-                        {changed && <span className="text-soft">{say(proposal.now)} → </span>}
+                        {changed && <span className="text-soft">{say(proposal.now, tempo)} → </span>}
                         <Because
                             reasons={proposal.because}
                             side="left"
@@ -73,11 +76,18 @@ export default function ProposalLine({
                         >
                             <strong>
                                 {proposal.to ? `${proposal.to}: ` : ""}
-                                {say(proposal.next)}
+                                {say(proposal.next, tempo)}
                             </strong>
                         </Because>
                     </span>
                     <span className="text-soft block">{main}</span>
+                    {proposal.offers.length > 0 && (
+                        <ul aria-label={`What else could move for ${proposal.name}`} className="list-disc pl-5">
+                            {proposal.offers.map((says) => (
+                                <li key={says}>{says}</li>
+                            ))}
+                        </ul>
+                    )}
                 </span>
                 <span className="col-start-2 flex gap-1.5 md:col-start-auto">
                     {decides && (

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Clinic\Requests;
 
 use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\Tempo;
+use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Span;
 use Closure;
+use Illuminate\Validation\Validator;
 
 /** A dose typed by a clinician. Whether it may be given is the core's to say. */
 final class DoseRequest extends ClinicRequest
@@ -23,6 +26,9 @@ final class DoseRequest extends ClinicRequest
             'effort_hi' => ['required', 'integer', 'between:0,10', 'gte:effort_lo'],
             'rest_s' => ['required', 'integer', 'between:0,900'],
             'load_kg' => ['nullable', 'numeric', 'between:0.001,200'],
+            'tempo' => ['nullable', 'string', 'max:20'],
+            'hold_s' => ['nullable', 'integer', 'between:1,'.Dose::MAX_HOLD_S],
+            'pause_s' => ['nullable', 'integer', 'between:1,'.Dose::MAX_PAUSE_S],
             'reason' => ['nullable', 'string', 'max:500'],
             'confirmed' => ['nullable', 'boolean'],
         ];
@@ -45,12 +51,14 @@ final class DoseRequest extends ClinicRequest
             'effort_lo.*' => 'RPE goes from 0 to 10, for example 4.',
             'effort_hi.*' => 'The higher RPE must be from the lower one to 10, for example 6.',
             'rest_s.*' => 'Rest must be from 0 to 900 s, for example 60.',
+            'hold_s.*' => sprintf('A hold in each rep is from 1 to %d s, for example 10.', Dose::MAX_HOLD_S),
+            'pause_s.*' => sprintf('A rest inside a set is from 1 to %d s, for example 5.', Dose::MAX_PAUSE_S),
             'load_kg.*' => sprintf('The load must be a number, for example %s.', Mass::say(2500)),
         ];
     }
 
     /**
-     * What was typed, over the dose it was typed on: whatever that one counts, and its tempo, stay.
+     * What was typed, over the dose it was typed on: what it counts stays, and what was not sent.
      *
      * @return Closure(Dose): Dose
      */
@@ -63,8 +71,32 @@ final class DoseRequest extends ClinicRequest
             amount: new Span($this->integer('amount_lo'), $this->integer('amount_hi')),
             effort: new Span($this->integer('effort_lo'), $this->integer('effort_hi')),
             loadG: Mass::typed($load)?->grams,
-            per: $now->per, restS: $this->integer('rest_s'), tempo: $now->tempo, daysAWeek: $now->daysAWeek,
-            holdS: $now->holdS,
+            per: $now->per, restS: $this->integer('rest_s'),
+            tempo: $this->has('tempo') ? $this->tempo() : $now->tempo, daysAWeek: $now->daysAWeek,
+            holdS: $this->seconds('hold_s', $now->holdS), pauseS: $this->seconds('pause_s', $now->pauseS),
         );
+    }
+
+    private function tempo(): string
+    {
+        $typed = $this->string('tempo')->trim()->value();
+
+        return $typed === '' ? '' : (string) Tempo::read($typed);
+    }
+
+    private function seconds(string $field, ?int $now): ?int
+    {
+        return ! $this->has($field) ? $now : ($this->filled($field) ? $this->integer($field) : null);
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            try {
+                $this->tempo();
+            } catch (InvalidInput $e) {
+                $validator->errors()->add('tempo', $e->getMessage());
+            }
+        });
     }
 }

@@ -9,6 +9,7 @@ use App\Models\PlanItem;
 use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Log\LoggedSet;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
@@ -38,7 +39,8 @@ final class LogRequest extends ClinicRequest
             'items' => ['present', 'array', 'max:20'],
             'items.*.item' => ['required', 'integer', 'distinct'],
             'items.*.done' => ['required', 'boolean'],
-            'items.*.effort' => ['nullable', 'required_if:items.*.done,true', 'numeric', 'between:0,10'],
+            'items.*.effort' => ['nullable', 'numeric', 'between:0,10'],
+            'items.*.left' => ['nullable', 'integer', 'between:0,50'],
             'items.*.load_kg' => ['nullable', 'numeric', 'between:0,200'],
             'items.*.pain_during' => ['nullable', 'integer', 'between:0,10'],
             'items.*.broken' => ['nullable', 'integer', 'between:0,20'],
@@ -61,8 +63,8 @@ final class LogRequest extends ClinicRequest
             'pain_before.*' => 'Pain goes from 0 to 10.',
             'pain_next_morning.*' => 'Pain goes from 0 to 10.',
             'items.*.pain_during.*' => 'Pain goes from 0 to 10.',
-            'items.*.effort.required_if' => 'Enter the RPE, 0 to 10, for example 6.',
             'items.*.effort.*' => 'RPE goes from 0 to 10, for example 6.',
+            'items.*.left.*' => 'Reps left is a whole number from 0 to 50, for example 3.',
             'items.*.load_kg.*' => sprintf(
                 'The load must be from 0 to %s, for example %s.', Mass::say(200_000), Mass::say(2500),
             ),
@@ -82,6 +84,9 @@ final class LogRequest extends ClinicRequest
                     continue;
                 }
                 $done++;
+                if (! is_numeric($row['effort'] ?? null) && ! is_numeric($row['left'] ?? null)) {
+                    $validator->errors()->add("items.$i.effort", 'Enter the RPE, 0 to 10, for example 6.');
+                }
                 $amounts = array_filter(
                     (array) ($row['sets'] ?? []),
                     static fn (mixed $s): bool => is_array($s) && is_numeric($s['amount'] ?? null),
@@ -142,6 +147,7 @@ final class LogRequest extends ClinicRequest
         $dose = PlanItemRow::dose($item);
         $broken = is_numeric($row['broken'] ?? null) ? (int) $row['broken'] : 0;
         $load = Mass::typed($row['load_kg'] ?? null)?->grams;
+        $left = is_numeric($row['left'] ?? null) ? (int) $row['left'] : null;
         $sets = [];
         foreach ((array) ($row['sets'] ?? []) as $set) {
             if (! is_array($set) || ! is_numeric($set['amount'] ?? null)) {
@@ -150,7 +156,9 @@ final class LogRequest extends ClinicRequest
             $sets[] = array_filter([
                 $dose->kind->value => (int) $set['amount'],
                 'load_g' => $dose->loadG === null ? null : $load,
-                'effort' => is_numeric($row['effort'] ?? null) ? (float) $row['effort'] : 0.0,
+                'effort' => is_numeric($row['effort'] ?? null)
+                    ? (float) $row['effort'] : LoggedSet::effortOf($left ?? 0),
+                'rir' => $dose->kind === DoseKind::Reps ? $left : null,
                 'side' => $set['side'] ?? null,
                 'form_broke' => count($sets) < $broken ? true : null,
             ], static fn (mixed $v): bool => $v !== null);

@@ -140,6 +140,7 @@ final class LogResource
             'item' => $item->id, 'done' => $done !== null, 'effort' => $sets === []
                 ? ''
                 : (string) $sets[0]->effort,
+            'left' => (string) ($sets[0]->inReserve ?? ''),
             'load_kg' => $load === null ? '' : Mass::field($load),
             'pain_during' => (string) ($done->pain_during ?? ''), 'broken' => $sets === []
                 ? ''
@@ -190,7 +191,8 @@ final class LogResource
 
         return [
             'id' => $item->id, 'name' => $this->catalogue->family($item->family)->rung($item->rung)->name,
-            'dose' => DoseResource::of($dose), 'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
+            'dose' => DoseResource::of($dose, PlanItemRow::goal($item)),
+            'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
             'sets' => $sets,
         ];
     }

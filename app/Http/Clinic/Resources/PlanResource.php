@@ -109,8 +109,11 @@ final class PlanResource
             'set_up' => $rung->setUp->says,
             'figure' => $rung->figure->draw(),
             'equipment' => $rung->equipmentLabels(),
-            'lever_notes' => array_map(static fn (Reason $r): string => $r->says, $here->leverNotes()),
-            'goal' => $goal->label(), 'dose' => DoseResource::of($dose),
+            'lever_notes' => array_values(array_filter([
+                $here->moved($dose->loadG),
+                ...array_map(static fn (Reason $r): string => $r->says, $here->leverNotes()),
+            ])),
+            'goal' => $goal->label(), 'dose' => DoseResource::of($dose, $goal),
             'sides' => SidesResource::say($planned->sides),
             'recipe' => $item->recipe,
             'changes' => array_column($item->changes, 'says'),

@@ -14,6 +14,7 @@ use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Progress\Decision as Verdict;
+use BuoyantStep\Core\Progress\Lever;
 use BuoyantStep\Core\Vocabulary\Sign;
 use Carbon\CarbonImmutable;
 
@@ -91,9 +92,10 @@ final class ReviewResource
             'to' => $proposal->rung === $item->rung ? null : $family->rung($proposal->rung)->name,
             'decision' => $proposal->decision,
             'label' => $verdict->label(),
-            'lever' => $proposal->lever,
-            'now' => DoseResource::of(PlanItemRow::dose($item)),
-            'next' => DoseResource::of(Dose::read(new Bag($proposal->dose))),
+            'lever' => $proposal->lever === null ? null : Lever::from($proposal->lever)->label(),
+            'offers' => array_map(static fn (array $o): string => $o['says'], $proposal->offers ?? []),
+            'now' => DoseResource::of(PlanItemRow::dose($item), PlanItemRow::goal($item)),
+            'next' => DoseResource::of(Dose::read(new Bag($proposal->dose)), PlanItemRow::goal($item)),
             'because' => $proposal->because,
             'otherwise' => $proposal->otherwise,
             'review' => $proposal->review,

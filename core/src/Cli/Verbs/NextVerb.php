@@ -10,13 +10,24 @@ use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Errors\UnknownCode;
+use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Kit\House;
+use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Log\Performed;
+use BuoyantStep\Core\Measures\MeasureSet;
+use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Progress\Course;
+use BuoyantStep\Core\Progress\Exercise;
 use BuoyantStep\Core\Progress\NextDose;
+use BuoyantStep\Core\Progress\Reviewer;
+use BuoyantStep\Core\Progress\School;
 use BuoyantStep\Core\Progress\SchoolBook;
+use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
 
 final class NextVerb implements Verb
@@ -52,9 +63,52 @@ final class NextVerb implements Verb
             sort($ladder);
         }
 
-        $limits = new DoseLimits(RuleBook::standard()->envelope(new Facts($client, $on)));
-        $course = new Course(Dose::read($input->bag('dose')), $history, $on, $client, $limits, $ladder);
+        $school = SchoolBook::find($input->string('school'));
+        $dose = Dose::read($input->bag('dose'));
+        $facts = new Facts($client, $on, MeasureSet::read($input->bags('measures')));
+        if ($input->has('rung')) {
+            return $this->ofRung($input, $facts, $school, $dose, $history);
+        }
+        $course = new Course(
+            $dose, $history, $on, $client, new DoseLimits(RuleBook::standard()->envelope($facts)), $ladder,
+        );
 
-        return new Answer(NextDose::propose(SchoolBook::find($input->string('school')), $course)->jsonSerialize());
+        return new Answer([...NextDose::propose($school, $course)->jsonSerialize(), 'system' => false]);
+    }
+
+    /**
+     * Of one rung of the catalogue, in a home: what is lifted with the load counts, and another rung may be next.
+     *
+     * @param  list<Performed>  $history
+     *
+     * @throws UnknownCode
+     */
+    private function ofRung(Bag $input, Facts $facts, School $school, Dose $dose, array $history): Answer
+    {
+        [$family, $rung] = explode('/', $input->string('rung'), 2) + ['', ''];
+        try {
+            $found = Catalogue::standard()->family($family);
+            $chosen = $found->rung($rung);
+        } catch (UnknownCode $unknown) {
+            throw new UnknownCode($unknown->errorCode, $unknown->getMessage(), '/rung');
+        }
+        $kit = $input->has('kit') ? Kit::read($input->bag('kit')) : new Kit;
+        $situation = new Situation($facts, new House($kit), Catalogue::standard(), RuleBook::standard());
+        $here = $situation->at($found, $chosen);
+        $wishes = new Wishes;
+        $goal = (new Drafter($situation))->goal($found, $wishes);
+        $reviewed = (new Reviewer($situation, $wishes))->review(
+            new Exercise($here, $goal, $dose, $history, $school->code()),
+        );
+        $estimate = $here->estimate($history);
+
+        return new Answer([
+            ...$reviewed->proposal->jsonSerialize(), 'rung' => $family.'/'.$reviewed->rung->code,
+            'estimate' => $estimate === null ? null : [
+                'e1rm_g' => $estimate->grams, 'from' => $estimate->from->value,
+                'confidence' => $estimate->confidence->value,
+            ],
+            'system' => $here->system()->movesBody(),
+        ]);
     }
 }

@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Dose\Kinds;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\KindRules;
 use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Measures\EffortScale;
 use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 
@@ -41,6 +42,11 @@ final class Reps implements KindRules
     public function word(): string
     {
         return 'reps';
+    }
+
+    public function leaves(Goal $goal, int $effort): string
+    {
+        return EffortScale::says($effort);
     }
 
     public function cappedBy(Goal $goal): Field

@@ -43,6 +43,16 @@ final class Seconds implements KindRules
         return 'seconds';
     }
 
+    public function leaves(Goal $goal, int $effort): string
+    {
+        return match (true) {
+            $goal === Goal::WarmUp, $goal === Goal::Mobility => 'easy',
+            $goal === Goal::Balance => 'wobbly but safe',
+            $effort <= 4 => 'light and steady',
+            default => 'steady, could go on for about half as long again',
+        };
+    }
+
     public function cappedBy(Goal $goal): ?Field
     {
         return $goal->isEffortfulHold() ? Field::HoldMaxS : null;

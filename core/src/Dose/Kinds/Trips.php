@@ -43,6 +43,11 @@ final class Trips implements KindRules
         return 'trips';
     }
 
+    public function leaves(Goal $goal, int $effort): string
+    {
+        return $effort >= 5 ? 'somewhat hard, you could still talk' : 'light';
+    }
+
     public function cappedBy(Goal $goal): ?Field
     {
         return null;

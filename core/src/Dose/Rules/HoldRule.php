@@ -13,26 +13,41 @@ use BuoyantStep\Core\Dose\Reasons;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Units\Span;
 
-/** Hard holds are no longer than the longest allowed; stances, warm-ups and stretches are no hard holds. */
+/**
+ * Hard holds are no longer than the longest allowed, inside a rep as well; stances, warm-ups and stretches are no hard
+ * holds.
+ */
 final class HoldRule implements DoseRule
 {
     public function cut(Dose $dose, DoseLimits $limits, Reasons $because): Dose
     {
         $limit = $limits->tightest(Field::HoldMaxS);
         $most = $limits->number(Field::HoldMaxS);
-        if ($limit === null || $most === null || $dose->amount->hi <= $most || ! $limits->holdsEffortfully($dose)) {
+        if ($limit === null || $most === null) {
             return $dose;
         }
-        $because->limit($limit);
+        $long = $limits->holdsEffortfully($dose) && $dose->amount->hi > $most;
+        $held = $dose->holdS !== null && $dose->holdS > $most;
+        if ($long || $held) {
+            $because->limit($limit);
+        }
+        $dose = $long ? $dose->with(amount: new Span(min($dose->amount->lo, $most), $most)) : $dose;
 
-        return $dose->with(amount: new Span(min($dose->amount->lo, $most), $most));
+        // A hold of nothing is no hold; a second is the shortest.
+        return $held ? $dose->with(holdS: max(1, $most)) : $dose;
     }
 
     public function breaches(Dose $dose, DoseLimits $limits): iterable
     {
         $limit = $limits->tightest(Field::HoldMaxS);
-        if ($limit !== null && $limits->holdsEffortfully($dose) && $dose->amount->hi > $limit->value) {
+        if ($limit === null) {
+            return;
+        }
+        if ($limits->holdsEffortfully($dose) && $dose->amount->hi > $limit->value) {
             yield new Breach(DoseField::AmountHi, $limit);
+        }
+        if ($dose->holdS !== null && $dose->holdS > max(1, $limit->value)) {
+            yield new Breach(DoseField::Hold, $limit);
         }
     }
 }

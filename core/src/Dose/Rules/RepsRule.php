@@ -20,6 +20,9 @@ use BuoyantStep\Core\Vocabulary\DoseKind;
  */
 final class RepsRule implements DoseRule
 {
+    /** Reps between a lifted bottom and its top. House convention. */
+    private const ROOM = 4;
+
     public function cut(Dose $dose, DoseLimits $limits, Reasons $because): Dose
     {
         if ($dose->kind !== DoseKind::Reps) {
@@ -28,7 +31,9 @@ final class RepsRule implements DoseRule
         $least = $limits->number(Field::RepsMin) ?? 1;
         $most = $limits->number(Field::RepsMax) ?? PHP_INT_MAX;
         $lo = min($most, max($dose->amount->lo, $least));
-        $hi = max($lo, min($dose->amount->hi, $most));
+        // A bottom that was lifted lifts the top with it.
+        $top = $lo > $dose->amount->lo ? max($dose->amount->hi, $lo + self::ROOM) : $dose->amount->hi;
+        $hi = max($lo, min($top, $most));
         $acted = [
             [$limits->tightest(Field::RepsMin), $lo !== $dose->amount->lo && $least > $dose->amount->lo],
             [$limits->tightest(Field::RepsMax), $hi !== $dose->amount->hi && $most < $dose->amount->hi],

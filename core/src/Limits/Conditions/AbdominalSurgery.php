@@ -16,6 +16,7 @@ use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Breath;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 
 /** Abdominal surgery: no breath holding, light loads, until the surgeon ends it. */
@@ -25,6 +26,7 @@ final class AbdominalSurgery implements ConditionRules, OpensByWord
     {
         return new ConditionAbout(
             'abdominal_surgery', 'Abdominal surgery', group: ConditionGroup::Surgery,
+            traits: [ConditionTrait::Healing, ConditionTrait::LightestStart],
             sinceLabel: 'surgery on',
             numbers: ['lift_g' => ['label' => 'Ordered lift limit, both hands together', 'example' => 4500]],
             words: ['laparotomy', 'appendix', 'bowel surgery'],

@@ -14,6 +14,7 @@ use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
@@ -31,7 +32,7 @@ final class BoneMetastasis implements ConditionRules
         return new ConditionAbout(
             'bone_metastasis',
             'Bone metastasis',
-            group: ConditionGroup::Cancer,
+            group: ConditionGroup::Cancer, traits: [ConditionTrait::LightestStart, ConditionTrait::CapWaits],
             sided: true,
             details: [
                 'spine' => 'spine',

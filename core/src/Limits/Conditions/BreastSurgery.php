@@ -16,6 +16,7 @@ use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Breath;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
@@ -26,7 +27,8 @@ final class BreastSurgery implements ConditionRules, OpensByWord
     public function about(): ConditionAbout
     {
         return new ConditionAbout(
-            'breast_surgery', 'Breast surgery', group: ConditionGroup::Surgery, sided: true,
+            'breast_surgery', 'Breast surgery', group: ConditionGroup::Surgery,
+            traits: [ConditionTrait::Healing, ConditionTrait::LightestStart], sided: true,
             sinceLabel: 'surgery on',
             numbers: ['lift_g' => ['label' => 'Ordered lift limit, both hands together', 'example' => 4500]],
             words: ['mastectomy', 'lumpectomy'],

@@ -15,6 +15,7 @@ use BuoyantStep\Core\Limits\HasFirstBlock;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
@@ -29,7 +30,7 @@ final class CoronaryDisease implements ConditionRules, HasFirstBlock
         return new ConditionAbout(
             'coronary_disease',
             'Coronary heart disease, stable or after an event',
-            group: ConditionGroup::Heart,
+            group: ConditionGroup::Heart, traits: [ConditionTrait::LightestStart, ConditionTrait::CapWaits],
             details: [
                 Condition::FIRST_BLOCK_DONE => 'first block done',
             ],

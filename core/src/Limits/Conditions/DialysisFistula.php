@@ -13,6 +13,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Material;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Region;
@@ -26,7 +27,8 @@ final class DialysisFistula implements ConditionRules
     public function about(): ConditionAbout
     {
         return new ConditionAbout(
-            'dialysis_fistula', 'Dialysis fistula', group: ConditionGroup::LungsAndMetabolism, sided: true,
+            'dialysis_fistula', 'Dialysis fistula', group: ConditionGroup::LungsAndMetabolism,
+            traits: [ConditionTrait::LightestStart, ConditionTrait::CapWaits], sided: true,
             details: ['load_cleared' => 'loads cleared by the dialysis team'],
             words: ['AV fistula', 'dialysis', 'haemodialysis'],
         );

@@ -14,6 +14,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Binds;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Region;
@@ -30,7 +31,8 @@ final class FractureHealing implements ConditionRules
     public function about(): ConditionAbout
     {
         return new ConditionAbout(
-            'fracture_healing', 'Fracture, healing', group: ConditionGroup::Surgery, sided: true,
+            'fracture_healing', 'Fracture, healing', group: ConditionGroup::Surgery,
+            traits: [ConditionTrait::Healing, ConditionTrait::LightestStart], sided: true,
             details: [
                 'arm' => 'arm', 'leg' => 'leg', 'spine' => 'spine', 'pelvis' => 'pelvis',
                 'weight_none' => 'order: no weight on the leg', 'weight_touch' => 'order: toe touch',

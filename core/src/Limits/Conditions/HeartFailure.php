@@ -32,7 +32,11 @@ final class HeartFailure implements ConditionRules, HasFirstBlock
         return new ConditionAbout(
             'heart_failure',
             'Heart failure, stable', group: ConditionGroup::Heart,
-            traits: [ConditionTrait::Fragile, ConditionTrait::HoldsFluid],
+
+            traits: [
+                ConditionTrait::LightestStart, ConditionTrait::CapWaits, ConditionTrait::Fragile,
+                ConditionTrait::HoldsFluid,
+            ],
             details: [
                 'breathless_lying' => 'breathless lying flat',
                 Condition::FIRST_BLOCK_DONE => 'first block done',

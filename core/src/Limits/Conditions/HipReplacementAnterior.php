@@ -11,6 +11,7 @@ use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Region;
@@ -25,6 +26,7 @@ final class HipReplacementAnterior implements ConditionRules
     {
         return new ConditionAbout(
             'hip_replacement_anterior', 'Hip replacement, anterior approach', group: ConditionGroup::Surgery,
+            traits: [ConditionTrait::Healing],
             sided: true, sinceLabel: 'surgery on',
             words: ['THR', 'THA', 'new hip'],
         );

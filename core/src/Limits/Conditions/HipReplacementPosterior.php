@@ -11,6 +11,7 @@ use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
@@ -24,6 +25,7 @@ final class HipReplacementPosterior implements ConditionRules
     {
         return new ConditionAbout(
             'hip_replacement_posterior', 'Hip replacement, posterior approach', group: ConditionGroup::Surgery,
+            traits: [ConditionTrait::Healing],
             sided: true, sinceLabel: 'surgery on',
             words: ['THR', 'THA', 'new hip'],
         );

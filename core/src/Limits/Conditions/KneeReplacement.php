@@ -13,6 +13,7 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\OpensByWord;
 use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Position;
 
 /** Knee replacement: kneeling when comfortable, impact when twelve weeks and a word allow it. */
@@ -23,7 +24,7 @@ final class KneeReplacement implements ConditionRules, OpensByWord
         return new ConditionAbout(
             'knee_replacement',
             'Knee replacement',
-            group: ConditionGroup::Surgery,
+            group: ConditionGroup::Surgery, traits: [ConditionTrait::Healing],
             sided: true,
             details: [
                 'kneeling_comfortable' => 'kneeling is comfortable',

@@ -13,6 +13,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Watched;
@@ -24,10 +25,11 @@ final class Lymphedema implements ConditionRules
 
     public function about(): ConditionAbout
     {
-        return new ConditionAbout('lymphedema', 'Lymphedema', group: ConditionGroup::Cancer, sided: true, details: [
-            'arms' => 'arm',
-            'legs' => 'leg',
-        ],
+        return new ConditionAbout('lymphedema', 'Lymphedema', group: ConditionGroup::Cancer,
+            traits: [ConditionTrait::LightestStart], sided: true, details: [
+                'arms' => 'arm',
+                'legs' => 'leg',
+            ],
             words: ['lymphoedema', 'swollen arm', 'BCRL'],
         );
     }

@@ -14,6 +14,7 @@ use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 
 /**
  * Low platelets: light below 50, nothing below 20 (×10⁹/L). An unknown count is treated as below 50 and asked for.
@@ -26,7 +27,7 @@ final class PlateletsLow implements ConditionRules
     {
         return new ConditionAbout(
             'platelets_low',
-            'Low platelets', group: ConditionGroup::Cancer,
+            'Low platelets', group: ConditionGroup::Cancer, traits: [ConditionTrait::LightestStart],
             numbers: ['count' => ['label' => 'Count, ×10⁹/L', 'example' => 19]],
             words: ['thrombocytopenia', 'platelets'],
         );

@@ -16,6 +16,7 @@ use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Breath;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Watched;
 
@@ -26,6 +27,7 @@ final class ProstateSurgery implements ConditionRules, OpensByWord
     {
         return new ConditionAbout(
             'prostate_surgery', 'Prostate surgery', group: ConditionGroup::Surgery,
+            traits: [ConditionTrait::Healing, ConditionTrait::LightestStart],
             sinceLabel: 'surgery on',
             numbers: ['lift_g' => ['label' => 'Ordered lift limit, both hands together', 'example' => 4500]],
             words: ['prostatectomy'],

@@ -12,6 +12,7 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Region;
@@ -25,7 +26,8 @@ final class ShoulderSurgery implements ConditionRules
     public function about(): ConditionAbout
     {
         return new ConditionAbout(
-            'shoulder_surgery', 'Shoulder surgery', group: ConditionGroup::Surgery, sided: true,
+            'shoulder_surgery', 'Shoulder surgery', group: ConditionGroup::Surgery,
+            traits: [ConditionTrait::Healing, ConditionTrait::LightestStart], sided: true,
             sinceLabel: 'surgery on',
             words: ['cuff repair', 'TSR'],
         );

@@ -14,6 +14,7 @@ use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Sign;
 use BuoyantStep\Core\Vocabulary\SpineLoad;
@@ -26,7 +27,8 @@ final class SpinalSurgery implements ConditionRules
     public function about(): ConditionAbout
     {
         return new ConditionAbout(
-            'spinal_surgery', 'Spinal surgery', group: ConditionGroup::Surgery, sinceLabel: 'surgery on',
+            'spinal_surgery', 'Spinal surgery', group: ConditionGroup::Surgery,
+            traits: [ConditionTrait::Healing, ConditionTrait::LightestStart], sinceLabel: 'surgery on',
             numbers: ['lift_g' => ['label' => 'Ordered lift limit, both hands together', 'example' => 4500]],
             words: ['laminectomy', 'fusion', 'discectomy'],
         );

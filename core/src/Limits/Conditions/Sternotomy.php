@@ -31,7 +31,8 @@ final class Sternotomy implements ConditionRules, OpensByWord
     {
         return new ConditionAbout(
             'sternotomy',
-            'Sternotomy, under 12 weeks', group: ConditionGroup::Heart, traits: [ConditionTrait::Fragile],
+            'Sternotomy, under 12 weeks', group: ConditionGroup::Heart,
+            traits: [ConditionTrait::Healing, ConditionTrait::LightestStart, ConditionTrait::Fragile],
             sinceLabel: 'surgery on',
             numbers: ['lift_g' => ['label' => 'Ordered lift limit, both hands together', 'example' => 4500]],
             words: ['open heart surgery', 'CABG', 'bypass'],

@@ -14,6 +14,7 @@ use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 
 /** Severe valve disease, aneurysm, Marfan: light and never straining. */
 final class ValveOrAorticDisease implements ConditionRules
@@ -24,6 +25,7 @@ final class ValveOrAorticDisease implements ConditionRules
     {
         return new ConditionAbout(
             'valve_or_aortic_disease', 'Severe valve or aortic disease', group: ConditionGroup::Heart,
+            traits: [ConditionTrait::LightestStart, ConditionTrait::CapWaits],
             words: ['aortic stenosis', 'aneurysm', 'AAA', 'valve'],
         );
     }

@@ -45,13 +45,7 @@ final class SecondsGrow implements School
         $run = GoodRun::length($course);
         $because = [new Reason('log', 'good_sessions', GoodRun::says($course, $run), 'Practice')];
         if ($run < $course->goodSessionsNeeded()) {
-            return new Proposal(
-                Decision::Stay,
-                null,
-                $course->dose,
-                $because,
-                otherwise: sprintf('%d good sessions running would step it up.', $course->goodSessionsNeeded()),
-            );
+            return GoodRun::notYet($course, $because);
         }
         $stance = $course->limits->goal === Goal::Balance;
         $hold = $stance ? null : $course->limits->tightest(Field::HoldMaxS);

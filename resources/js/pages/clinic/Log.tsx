@@ -94,6 +94,7 @@ function SessionForm({
                     item: i.id,
                     done: false,
                     effort: "",
+                    left: "",
                     load_kg: i.dose.load_kg,
                     pain_during: "",
                     broken: "",
@@ -269,6 +270,17 @@ function SessionForm({
                                                 onChange={(e) => set(n, { effort: e.target.value })}
                                             />
                                         </Field>
+                                        {item.dose.kind === "reps" && (
+                                            <Field className="w-28" label="or reps left" error={errors[`${at}.left`]}>
+                                                <input
+                                                    className={inputClass}
+                                                    inputMode="numeric"
+                                                    aria-label={`${item.name}, reps left`}
+                                                    value={row.left}
+                                                    onChange={(e) => set(n, { left: e.target.value })}
+                                                />
+                                            </Field>
+                                        )}
                                         <Field className="w-24" label="Pain during" error={errors[`${at}.pain_during`]}>
                                             <input
                                                 className={inputClass}

@@ -116,6 +116,7 @@ export default function Sheet({ client, sheet }: SheetProps) {
                             <p className="bg-shallow my-1.5 rounded-md px-3 py-1.5 text-2xl font-bold print:border print:border-black print:bg-white">
                                 {item.dose.amount}
                                 {item.dose.kind === "reps" ? " times" : ""}
+                                {item.dose.held ? `, ${item.dose.held}` : ""}
                                 {item.sides ? `, ${item.sides}` : ""}
                                 {item.dose.load ? ` · ${item.dose.load}` : ""}
                             </p>
@@ -127,6 +128,9 @@ export default function Sheet({ client, sheet }: SheetProps) {
                             <p>
                                 How hard: <strong>{item.dose.effort} of 10</strong> ({item.dose.effort_says}).
                                 {item.dose.sets > 1 && ` Rest ${item.dose.rest_s} seconds between.`}
+                                {item.dose.tempo_says && ` Each time: ${item.dose.tempo_says}.`}
+                                {item.dose.pause_s !== null &&
+                                    ` When it gets hard, rest ${item.dose.pause_s} seconds and go on.`}
                             </p>
                             <p>
                                 <strong>Set up:</strong> {item.set_up}

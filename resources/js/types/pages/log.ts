@@ -6,6 +6,8 @@ export interface LogItemForm {
     item: number;
     done: boolean;
     effort: string;
+    /** Reps left, where it was told instead of the RPE or beside it. */
+    left: string;
     load_kg: string;
     pain_during: string;
     broken: string;
@@ -65,6 +67,8 @@ export interface ProposalRow {
     now: Dose;
     next: Dose;
     because: Reason[];
+    /** What else could move, in words. */
+    offers: string[];
     otherwise: string;
     review: boolean;
 }

@@ -153,6 +153,12 @@ export interface Dose {
     per: string;
     rest_s: number;
     tempo: string;
+    /** In plain words; empty where it has none. */
+    tempo_says: string;
+    /** Held inside each rep, and rested inside a set, seconds. */
+    hold_s: number | null;
+    held: string | null;
+    pause_s: number | null;
     amount: string;
     unit: string;
     load: string | null;

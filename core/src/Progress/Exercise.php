@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Progress;
+
+use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\DoseLimits;
+use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Log\Performed;
+use BuoyantStep\Core\Measures\Estimate;
+use BuoyantStep\Core\Situation\RungHere;
+use BuoyantStep\Core\Units\Day;
+
+/** One exercise of a plan with what was done of it, as it is reviewed. */
+final readonly class Exercise
+{
+    /**
+     * @param  list<Performed>  $history  of this very rung
+     * @param  string|null  $school  chosen for this exercise; the clinic's where none was
+     * @param  Day|null  $asked  when a measure was last asked for
+     */
+    public function __construct(
+        public RungHere $here,
+        public Goal $goal,
+        public Dose $dose,
+        public array $history,
+        public ?string $school = null,
+        public ?Day $asked = null,
+    ) {
+    }
+
+    public function limits(): DoseLimits
+    {
+        return DoseLimits::of($this->here, $this->goal, $this->history);
+    }
+
+    public function estimate(): ?Estimate
+    {
+        return $this->here->estimate($this->history);
+    }
+
+    public function course(): Course
+    {
+        $situation = $this->here->situation;
+
+        return new Course(
+            $this->dose, $this->history, $situation->on, $situation->client, $this->limits(),
+            $this->here->ladder()?->grams(),
+        );
+    }
+
+    /** Is there no estimate that its load could be taken from? A rough one sets a target as well. */
+    public function isUnmeasured(): bool
+    {
+        return $this->dose->loadG !== null && ($this->limits()->isBlind() || $this->estimate() === null);
+    }
+
+    /** Was a measure asked for within so many days? */
+    public function wasAskedWithin(int $days): bool
+    {
+        return $this->asked !== null && $this->asked->daysTo($this->here->situation->on) < $days;
+    }
+}

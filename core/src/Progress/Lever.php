@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Progress;
+
+/** What moves in a step, in the words of a line on Review. */
+enum Lever: string
+{
+    case Load = 'load';
+    case Reps = 'reps';
+    case Seconds = 'seconds';
+    case Steps = 'steps';
+    case Trips = 'trips';
+    case Sets = 'sets';
+    case Tempo = 'tempo';
+    case Rung = 'rung';
+    case Measure = 'measure';
+    case Limit = 'limit';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Tempo => 'slower lowering',
+            self::Rung => 'another rung',
+            self::Measure => 'by an easy set',
+            self::Limit => 'down to a limit',
+            default => $this->value,
+        };
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Progress;
+
+use BuoyantStep\Core\Dose\Prescriber;
+use BuoyantStep\Core\Measures\Estimate;
+use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Reason;
+
+/**
+ * A load that nobody has measured is asked for once: an easy set of two or three exercises a session, the most
+ * important
+ * first. Once it is measured, the exercise is dosed by it at once.
+ */
+final readonly class MeasureFirst
+{
+    /** Easy sets asked for in one session. */
+    private const AT_ONCE = 3;
+
+    /** What nobody did is asked for again after so many days. */
+    public const AGAIN_DAYS = 28;
+
+    /** @param  int  $rank  its place among the exercises of the session that nobody has measured, 0 first */
+    public function __construct(private Exercise $exercise, private Wishes $wishes, private int $rank = 0)
+    {
+    }
+
+    /** What is to be measured, or dosed by what was; null where neither is due. */
+    public function look(Course $course, Proposal $proposal): ?Proposal
+    {
+        if ($course->dose->loadG === null || $course->done() === []
+            || ! in_array($proposal->decision, [Decision::Stay, Decision::StepUp, Decision::Retest], true)
+            || $this->isBraked($proposal)) {
+            return null;
+        }
+        $estimate = $this->exercise->estimate();
+        if ($estimate !== null && ! $this->exercise->isUnmeasured()) {
+            return $this->anew($course, $estimate);
+        }
+        if ($this->rank < self::AT_ONCE && ! $this->exercise->wasAskedWithin(self::AGAIN_DAYS)) {
+            return $this->ask($course);
+        }
+        if ($proposal->decision !== Decision::Retest) {
+            return null;
+        }
+
+        return $proposal->held($course->dose, new Reason(
+            'measure', 'asked', 'An easy set was asked for; until there is one the load stays.',
+            'House convention, cautious',
+        ), $proposal->otherwise);
+    }
+
+    private function ask(Course $course): Proposal
+    {
+        return new Proposal(Decision::Retest, 'measure', $course->dose, [new Reason(
+            'measure', 'easy_set.asked',
+            'No usable estimate: do an easy set next time, a load that feels like RPE 5-7 after eight to twelve reps, '
+                .'and say how many were left.', 'Epley 1985; Brzycki 1993',
+        )], otherwise: 'A logged set with RPE 5 or more tells it as well.');
+    }
+
+    /** Does a brake speak? It wins. */
+    private function isBraked(Proposal $proposal): bool
+    {
+        return array_filter(
+            $proposal->because,
+            static fn (Reason $r): bool => str_starts_with($r->rule, 'brake.') || $r->rule === 'missed.retest',
+        ) !== [];
+    }
+
+    /** The estimate says that the load is further than a step below the goal, and nothing heavier was tried since. */
+    private function anew(Course $course, Estimate $estimate): ?Proposal
+    {
+        $load = $course->dose->loadG;
+        if ($load === null || $this->triedHeavier($course, $estimate->on ?? $course->on, $load)) {
+            return null;
+        }
+        $dose = Prescriber::dosing($this->exercise->here, $this->exercise->goal, count($this->wishes->days))->dose;
+        $pct = $dose?->loadG === null ? 0.0 : $course->limits->system->stepPct($load, $dose->loadG);
+        if ($dose?->loadG === null || $pct <= $course->stepMax()) {
+            return null;
+        }
+        $says = sprintf(
+            '%s Dosed by it: %s in place of %s. Look at the first set.', $estimate->inWords($course->on),
+            Mass::say($dose->loadG), Mass::say($load),
+        );
+        $because = new Reason('measure', 'dosed_anew', $says, 'Epley 1985; Brzycki 1993');
+
+        return new Proposal(
+            Decision::StepUp, 'measure', $dose->with(sets: $course->dose->sets), [$because],
+        );
+    }
+
+    private function triedHeavier(Course $course, Day $since, int $load): bool
+    {
+        foreach ($course->done() as $session) {
+            foreach ($session->sets as $set) {
+                if (! $session->date->isBefore($since) && ($set->loadG ?? 0) > $load + Mass::ALIKE_G) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Progress;
+
+use BuoyantStep\Core\Units\Reason;
+
+/** No step for four weeks of good adherence: another lever, an easier week or a re-test. House convention. */
+final class Plateau
+{
+    private const DAYS = 28;
+
+    /** Fewer sessions than this in four weeks are no good adherence. */
+    private const SESSIONS = 6;
+
+    /** An easier week: so much of the sets. */
+    private const DELOAD = 0.6;
+
+    /** What stays as it is for four weeks never stays without an offer. */
+    public static function look(Course $course, Proposal $proposal): Proposal
+    {
+        $stood = $course->atThisDose();
+        $first = $stood[count($stood) - 1] ?? null;
+        $days = $first === null ? 0 : $first->date->daysTo($course->on);
+        if ($proposal->decision !== Decision::Stay || $days < self::DAYS || count($stood) < self::SESSIONS) {
+            return $proposal;
+        }
+        $says = sprintf('No step for %d weeks: another lever, an easier week or a fresh test.', intdiv($days, 7));
+        $sets = max(1, (int) round($course->dose->sets * self::DELOAD));
+        $offers = $sets === $course->dose->sets ? [] : [new Offered(
+            'deload', sprintf('An easier week: %d sets, then as before.', $sets), $course->dose->with(sets: $sets),
+        )];
+
+        return $proposal->withDose($proposal->dose, [new Reason('rule', 'plateau', $says, 'House convention')])
+            ->offering([...$offers, new Offered('retest', 'Measure again: an easy set, or the test that seeds it.')]);
+    }
+}

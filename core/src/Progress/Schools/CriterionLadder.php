@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BuoyantStep\Core\Progress\Schools;
+
+use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Log\LoggedSet;
+use BuoyantStep\Core\Log\Performed;
+use BuoyantStep\Core\Progress\Course;
+use BuoyantStep\Core\Progress\GoodRun;
+use BuoyantStep\Core\Progress\LoadStep;
+use BuoyantStep\Core\Progress\Proposal;
+use BuoyantStep\Core\Progress\School;
+use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Vocabulary\DoseKind;
+
+/**
+ * For balance: half a minute, or all the steps, without a grab, in so many sessions running, then the next rung.
+ * Source:
+ * CDC STEADI; practice.
+ */
+final class CriterionLadder implements School
+{
+    private const STANCE_S = 30;
+
+    public function code(): string
+    {
+        return 'criterion_ladder';
+    }
+
+    public function label(): string
+    {
+        return 'for balance: done without a grab, then the next rung';
+    }
+
+    public function serves(DoseKind $kind): bool
+    {
+        return $kind === DoseKind::Seconds || $kind === DoseKind::Steps;
+    }
+
+    public function propose(Course $course): Proposal
+    {
+        $dose = $course->dose;
+        $asked = $dose->kind === DoseKind::Seconds && $course->limits->goal === Goal::Balance
+            ? min(self::STANCE_S, max($dose->amount->hi, self::STANCE_S)) : $dose->amount->hi;
+        $run = GoodRun::of($course, static fn (Performed $p): bool => array_filter(
+            $p->sets,
+            static fn (LoggedSet $s): bool => $s->kind !== $dose->kind || $s->amount < $asked || $s->formBroke,
+        ) === []);
+        $because = [new Reason('log', 'criterion', sprintf(
+            '%d of %d sessions running at %d %s without a grab.', $run, $course->goodSessionsNeeded(), $asked,
+            $dose->kind->unit(),
+        ), 'CDC STEADI; practice')];
+
+        return $run < $course->goodSessionsNeeded()
+            ? GoodRun::notYet($course, $because)
+            : LoadStep::rung($course, [...$because, new Reason('rule', 'lever.rung', 'The next rung.', 'Practice')]);
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Log\Performed;
+use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Progress\Decision;
+use BuoyantStep\Core\Progress\Exercise;
+use BuoyantStep\Core\Progress\Lever;
+use BuoyantStep\Core\Progress\Reviewed;
+use BuoyantStep\Core\Progress\SessionReview;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Day;
+
+/**
+ * Reviews some rungs after two sessions at the top of the range.
+ *
+ * @param  array<string, array<string, mixed>>  $last  what was otherwise in the last session, by path
+ * @return list<Reviewed>
+ */
+function sessionOf(array $paths, array $client = [], array $last = [], array $measures = [], ?Day $asked = null): array
+{
+    $situation = Made::situation(Made::client($client), Made::measures($measures), Made::kitchen());
+    $done = static fn (int $ago, array $with, ?int $load): Performed => Performed::read(new Bag([
+        'date' => (string) Day::of(Made::TODAY)->plus(-$ago),
+        'sets' => array_fill(0, 2, array_filter([
+            'reps' => 12, 'effort' => $with['effort'] ?? 7, 'load_g' => $load,
+        ])),
+        'pain' => $with['pain'] ?? [],
+    ]));
+
+    return (new SessionReview($situation, new Wishes))->review(array_map(
+        static function (string $path) use ($situation, $done, $last, $asked): Exercise {
+            $here = Made::at($situation, $path);
+            $load = $here->rung->takesLoad() ? $here->ladder()?->best(2000, null)?->loadG : null;
+            $dose = Dose::read(new Bag(array_filter([
+                'sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 6, 'hi' => 8], 'rest_s' => 60,
+                'load_g' => $load,
+            ])));
+
+            return new Exercise(
+                $here, Goal::StrengthOlder, $dose, [
+                    $done(2, $last[$path] ?? [], $load),
+                    $done(5, array_intersect_key($last[$path] ?? [], ['effort' => 1]), $load),
+                ], asked: $asked,
+            );
+        }, $paths,
+    ));
+}
+
+/** @param  list<Reviewed>  $all */
+function decisions(array $all): array
+{
+    return array_map(static fn (Reviewed $r): string => $r->proposal->decision->value, $all);
+}
+
+const THREE = ['heel_raise/two_hands', 'wall_counter_push/wall', 'toe_raise/seated'];
+
+it('steps up in two exercises of a session at most where the client is fragile', function (): void {
+    expect(decisions(sessionOf(THREE)))->toBe(['step_up', 'step_up', 'step_up']);
+    $fragile = sessionOf(THREE, ['birth_date' => '1940-01-01'], measures: [
+        ['test' => 'tandem_stand', 'value' => 10], ['test' => 'chair_stand_30s', 'value' => 12],
+        ['test' => 'arm_curl_30s', 'side' => 'left', 'value' => 20],
+        ['test' => 'arm_curl_30s', 'side' => 'right', 'value' => 20],
+    ]);
+    expect(count(array_keys(decisions($fragile), 'step_up', true)))->toBeLessThanOrEqual(2);
+});
+
+it('holds every step on a bad day, whichever exercise made it one', function (array $last, bool $held): void {
+    $all = sessionOf(THREE, last: ['toe_raise/seated' => $last, 'wall_counter_push/wall' => $last]);
+    $rules = array_column($all[0]->proposal->because, 'rule');
+    expect(in_array('brake.bad_day', $rules, true))->toBe($held)
+        ->and($all[0]->proposal->decision)->toBe($held ? Decision::Stay : Decision::StepUp);
+})->with([
+    'pain two over the ceiling of five' => [['pain' => ['during' => 7]], true],
+    'one over it' => [['pain' => ['during' => 6]], false],
+    'a morning two worse' => [['pain' => ['before' => 1, 'next_morning' => 3]], true],
+    'one worse' => [['pain' => ['before' => 1, 'next_morning' => 2]], false],
+    'nine in two exercises' => [['effort' => 9], true],
+    'eight and a half in two' => [['effort' => 8.5], false],
+]);
+
+it('does not call it a bad day for nine in one exercise', function (): void {
+    $all = sessionOf(THREE, last: ['toe_raise/seated' => ['effort' => 9]]);
+    expect(decisions($all)[0])->toBe('step_up');
+});
+
+const LOADED = [
+    'tote_row/hand_chair', 'curl/one_arm', 'hinge/seat_lift', 'overhead_press/one_hand', 'suitcase_carry/short',
+];
+
+it('asks for easy sets of three exercises at once, and for each of them once in four weeks', function (): void {
+    // An effort that tells nothing: no estimate from the log.
+    $light = array_fill_keys(LOADED, ['effort' => 3]);
+    $ask = static fn (?int $ago): array => decisions(sessionOf(
+        array_slice(LOADED, 0, 4), last: $light, asked: $ago === null ? null : Day::of(Made::TODAY)->plus(-$ago),
+    ));
+    $counted = static fn (?int $ago): int => count(array_keys($ask($ago), 'retest', true));
+    expect($counted(27))->toBe(0)->and($counted(28))->toBe(3);
+});
+
+it('doses by an easy set at once where it says that the load is far below the goal', function (): void {
+    $easy = ['test' => 'easy_set', 'family' => 'tote_row', 'rung' => 'hand_chair', 'on' => Made::TODAY];
+    $of = static fn (int $load): Reviewed => sessionOf(['tote_row/hand_chair'], measures: [
+        [...$easy, 'load_g' => $load, 'reps' => 8, 'rir' => 2],
+    ], last: ['tote_row/hand_chair' => ['effort' => 3]])[0];
+    $far = $of(6000);
+    expect($far->proposal->decision)->toBe(Decision::StepUp)
+        ->and($far->proposal->lever)->toBe(Lever::Measure->value)
+        ->and($far->proposal->dose->loadG)->toBeGreaterThan(4000)
+        ->and(array_column($far->proposal->because, 'rule'))->toContain('dosed_anew');
+    expect($of(2400)->proposal->lever)->not->toBe(Lever::Measure->value);
+});
