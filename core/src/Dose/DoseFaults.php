@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Dose;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /**
  * The one door through which a dose gets into a plan: limits, kit and sense, whoever proposes it.
@@ -23,6 +24,12 @@ final readonly class DoseFaults
     /** A load typed as the page showed it, to ten grams or in pounds, is the one that the kit makes. */
     public static function asMeant(RungHere $here, Dose $dose): Dose
     {
+        if ($dose->isApart()) {
+            return Dose::joined(
+                self::asMeant($here->onSide(Side::Left), $dose->on(Side::Left)),
+                self::asMeant($here->onSide(Side::Right), $dose->on(Side::Right)),
+            );
+        }
         $made = $dose->loadG === null ? null : $here->ladder()?->alike($dose->loadG);
 
         return $made === null ? $dose : $dose->with(loadG: $made->loadG);
@@ -40,12 +47,19 @@ final readonly class DoseFaults
         if ($dose->holdS !== null && $dose->kind !== DoseKind::Reps) {
             $faults[] = new DoseFault(DoseField::Hold, 'Only a rep can be held inside; leave it empty here.');
         }
-        foreach (DoseSense::refusals($dose, $this->goal) as $field => $says) {
-            $faults[] = new DoseFault($field === 'sets' ? DoseField::Sets : DoseField::AmountHi, $says);
+        if ($dose->isApart() && ! $rung->isOneSided()) {
+            $says = 'Both sides work at once here: left and right cannot differ.';
+            $faults[] = new DoseFault(DoseField::Load, $says);
         }
-        $load = $this->load($dose);
-        if ($load !== null) {
-            $faults[] = new DoseFault(DoseField::Load, $load);
+        foreach ($this->sides($dose) as [$side, $here, $own]) {
+            foreach (DoseSense::refusals($own, $this->goal) as $field => $says) {
+                $of = $field === 'sets' ? DoseField::Sets : DoseField::AmountHi->on($side);
+                $faults[] = new DoseFault($of, $says);
+            }
+            $load = self::load($here, $own);
+            if ($load !== null) {
+                $faults[] = new DoseFault(DoseField::Load->on($side), $load);
+            }
         }
         foreach ($this->limits->breaches($dose) as $breach) {
             $faults[] = new DoseFault($breach->field, 'Outside the limits: '.$breach->limit->says);
@@ -57,37 +71,52 @@ final readonly class DoseFaults
     /** @return list<string> what of the same a plan that was made earlier no longer keeps, in words */
     public function since(Dose $dose): array
     {
-        $load = $this->load($dose);
+        $found = array_map(static fn (Breach $b): string => $b->limit->says, $this->limits->breaches($dose));
+        foreach ($this->sides($dose) as [, $here, $own]) {
+            $load = self::load($here, $own);
+            $found = [
+                ...$found, ...array_values(DoseSense::refusals($own, $this->goal)), ...($load === null ? [] : [$load]),
+            ];
+        }
 
-        return [
-            ...array_map(static fn (Breach $b): string => $b->limit->says, $this->limits->breaches($dose)),
-            ...array_values(DoseSense::refusals($dose, $this->goal)),
-            ...($load === null ? [] : [$load]),
+        return array_values(array_unique($found));
+    }
+
+    /** @return list<array{Side, RungHere, Dose}> the dose of each side where they differ, else the one of both */
+    private function sides(Dose $dose): array
+    {
+        return ! $dose->isApart() ? [[Side::Both, $this->here, $dose]] : [
+            [Side::Left, $this->here->onSide(Side::Left), $dose->on(Side::Left)],
+            [Side::Right, $this->here->onSide(Side::Right), $dose->on(Side::Right)],
         ];
     }
 
     /** Does it keep the limits, and can the kit make its load? */
     public function stands(Dose $dose): bool
     {
-        $made = $this->here->rung->work->holding === null
-            || ($dose->loadG !== null && $this->here->ladder()?->at($dose->loadG) !== null);
+        foreach ($this->sides($dose) as [, $here, $own]) {
+            if ($here->rung->work->holding !== null
+                && ($own->loadG === null || $here->ladder()?->at($own->loadG) === null)) {
+                return false;
+            }
+        }
 
-        return $made && $this->limits->breaches($dose) === [];
+        return $this->limits->breaches($dose) === [];
     }
 
     /** What is wrong with the load of a dose in this home; null when the kit makes it, or none is needed. */
-    private function load(Dose $dose): ?string
+    private static function load(RungHere $here, Dose $dose): ?string
     {
-        if ($this->here->rung->work->holding === null) {
+        if ($here->rung->work->holding === null) {
             return $dose->loadG === null ? null : 'This exercise takes no load; leave it empty.';
         }
         if ($dose->loadG === null) {
             return 'This exercise takes a load; choose one that the kit can make.';
         }
-        if ($this->here->makes($dose->loadG)) {
+        if ($here->makes($dose->loadG)) {
             return null;
         }
-        $ladder = $this->here->ladder();
+        $ladder = $here->ladder();
         $near = array_filter([$ladder?->below($dose->loadG)?->loadG, $ladder?->above($dose->loadG)?->loadG]);
         $nearest = $near === [] ? '' : ' Nearest: '.implode(' or ', array_map(Mass::say(...), $near)).'.';
 

@@ -19,6 +19,7 @@ use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Per;
 use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /**
  * The one hand that cuts a dose to the envelope and checks it against it: for this part of the body, this goal and this
@@ -33,6 +34,8 @@ final readonly class DoseLimits
      * @param  int|null  $shareOfG  the estimate that a share of the 1RM is taken of; the one in use where null
      * @param  int|null  $capG  a further cap on the load, grams, whatever the limits say
      * @param  list<Scope>  $through  other parts of the body that the load goes through: the arms that hold it
+     * @param  Scope|null  $wide  what works, with the other side: both keep the effort, reps, holds and rests of either
+     * @param  Sides|null  $sides  each side by itself, where a dose may differ between them
      */
     public function __construct(
         public Envelope $envelope,
@@ -44,6 +47,8 @@ final readonly class DoseLimits
         public SystemLoad $system = new SystemLoad,
         private ?int $shareOfG = null,
         private bool $waits = false,
+        private ?Scope $wide = null,
+        private ?Sides $sides = null,
     ) {
     }
 
@@ -56,7 +61,8 @@ final readonly class DoseLimits
         return new self(
             $here->envelope(), $here->scope(), $goal, $estimate?->grams,
             through: $here->rung->demands->strain->loaded($here->workingSide()), system: $here->system(),
-            shareOfG: $shareOf?->grams, waits: $shareOf !== $estimate,
+            shareOfG: $shareOf?->grams, waits: $shareOf !== $estimate, wide: $here->wideScope(),
+            sides: count($here->openSides()) > 1 ? new Sides($here, $goal, $history) : null,
         );
     }
 
@@ -64,18 +70,23 @@ final readonly class DoseLimits
     {
         return new self(
             $this->envelope, $this->scope, $this->goal, $maxG, $this->capG, $this->through, $this->system,
-            $this->shareOfG, $this->waits,
+            $this->shareOfG, $this->waits, $this->wide, $this->sides,
         );
     }
 
     public function tightest(Field $field): ?Limit
     {
-        return $this->envelope->tightest($field, $this->scope);
+        return $this->envelope->tightest($field, $this->scopeOf($field));
     }
 
     public function number(Field $field): ?int
     {
-        return $this->envelope->number($field, $this->scope);
+        return $this->envelope->number($field, $this->scopeOf($field));
+    }
+
+    private function scopeOf(Field $field): Scope
+    {
+        return in_array($field, Field::OF_ONE_SIDE, true) ? $this->scope : $this->wide ?? $this->scope;
     }
 
     /** Does the longest hold that is allowed bind what is counted here? */
@@ -149,6 +160,12 @@ final readonly class DoseLimits
     /** @param  list<int>  $ladderG  the loads there are, ascending, where a load may have to come down */
     public function cut(Dose $dose, Reasons $because, array $ladderG = []): Dose
     {
+        if ($dose->isApart() && $this->sides !== null) {
+            return Dose::joined(
+                $this->sides->limits(Side::Left)->cut($dose->on(Side::Left), $because, $ladderG),
+                $this->sides->limits(Side::Right)->cut($dose->on(Side::Right), $because, $ladderG),
+            );
+        }
         foreach ($this->rules($ladderG) as $rule) {
             $dose = $rule->cut($dose, $this, $because);
         }
@@ -160,6 +177,15 @@ final readonly class DoseLimits
     public function breaches(Dose $dose): array
     {
         $breaches = [];
+        if ($dose->isApart() && $this->sides !== null) {
+            foreach ([Side::Left, Side::Right] as $side) {
+                foreach ($this->sides->limits($side)->breaches($dose->on($side)) as $breach) {
+                    $breaches[] = $breach->on($side);
+                }
+            }
+
+            return $breaches;
+        }
         foreach ($this->rules([]) as $rule) {
             foreach ($rule->breaches($dose, $this) as $breach) {
                 $breaches[] = $breach;

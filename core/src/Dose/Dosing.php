@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Dose;
 
+use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\Makeable;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Units\Span;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** A dose with its whole chain of reasons, or the reason why there is none. */
 final readonly class Dosing
@@ -23,7 +25,35 @@ final readonly class Dosing
         public array $findings = [],
         public ?Span $goalLoad = null,
         public LoadCap $cap = new LoadCap,
+        private ?self $left = null,
+        private ?self $right = null,
     ) {
+    }
+
+    /** One dosing of what each side does; what is drawn of it is the lesser side's. Null where a side has no dose. */
+    public static function joined(self $left, self $right): ?self
+    {
+        if ($left->dose === null || $right->dose === null) {
+            return null;
+        }
+        $dose = Dose::joined($left->dose, $right->dose);
+        $drawn = $dose->loadG === $left->dose->loadG ? $left : $right;
+
+        return new self(
+            $dose, $drawn->makeable, Reason::ofSides($left->because, $right->because),
+            array_values(array_unique([...$left->findings, ...$right->findings])), $drawn->goalLoad, $drawn->cap,
+            $dose->isApart() ? $left : null, $dose->isApart() ? $right : null,
+        );
+    }
+
+    /** How the load is made, or that of each side; null where none is. */
+    public function recipe(Kit $kit): ?string
+    {
+        if ($this->left === null || $this->right === null) {
+            return $this->makeable?->recipe($kit);
+        }
+
+        return Side::saying($this->left->recipe($kit), $this->right->recipe($kit));
     }
 
     /** @param  list<Reason>  $more */
@@ -31,6 +61,7 @@ final readonly class Dosing
     {
         return new self(
             $this->dose, $this->makeable, [...$this->because, ...$more], $this->findings, $this->goalLoad, $this->cap,
+            $this->left, $this->right,
         );
     }
 }

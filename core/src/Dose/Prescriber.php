@@ -9,6 +9,7 @@ use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\Ladder;
 use BuoyantStep\Core\Limits\Limit;
+use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Units\Day;
@@ -16,6 +17,7 @@ use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Per;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /**
  * Doses one rung: the goal's row cut to the envelope, the load that the kit can make, and the reps solved again for
@@ -32,10 +34,25 @@ final readonly class Prescriber
     ) {
     }
 
-    /** The dose of a rung for this client, here. */
-    public static function dosing(RungHere $here, Goal $goal, int $daysAWeek): Dosing
+    /**
+     * The dose of a rung for this client, here.
+     *
+     * @param  list<Performed>  $history  what was done of this very rung, beside what the situation knows
+     */
+    public static function dosing(RungHere $here, Goal $goal, int $daysAWeek, array $history = []): Dosing
     {
-        return (new self(DoseLimits::of($here, $goal), $goal, $here->estimate(), Start::of($here)))->prescribe(
+        $joined = $here->sidesApart() ? Dosing::joined(
+            self::plain($here->onSide(Side::Left), $goal, $daysAWeek, Performed::allOn(Side::Left, $history)),
+            self::plain($here->onSide(Side::Right), $goal, $daysAWeek, Performed::allOn(Side::Right, $history)),
+        ) : null;
+
+        return $joined ?? self::plain($here, $goal, $daysAWeek, $history);
+    }
+
+    /** @param  list<Performed>  $history */
+    private static function plain(RungHere $here, Goal $goal, int $daysAWeek, array $history): Dosing
+    {
+        return (new self(DoseLimits::of($here, $goal, $history), $goal, $here->estimate($history), Start::of($here)))->prescribe(
             $here->rung, $daysAWeek, $here->ladder(), $here->situation->on,
         );
     }

@@ -18,6 +18,9 @@ use BuoyantStep\Core\Vocabulary\Word;
 /** The fields of an envelope and, for each, which way is tighter. Order is the order they are shown in. */
 enum Field: string implements Labelled
 {
+    /** What each side keeps for itself where left and right progress apart; the rest binds both. */
+    public const OF_ONE_SIDE = [self::LoadPctMax, self::LiftMaxG, self::StepPctMax, self::SessionsBetweenSteps];
+
     case Clearance = 'clearance';
     case EffortMax = 'effort_max';
     case LoadPctMax = 'load_pct_max';

@@ -9,6 +9,7 @@ use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Measures\EstimateFrom;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** Every logged set of reps whose effort tells how many were left is an easy set; of the body alone, too. */
 final class LoggedEstimates
@@ -26,7 +27,7 @@ final class LoggedEstimates
         foreach ($history as $session) {
             foreach ($session->wasDone() ? $session->sets : [] as $set) {
                 $max = self::max($set, $system);
-                $estimate = $max === null ? null : Estimate::of($max, EstimateFrom::Log, $session->date);
+                $estimate = $max === null ? null : Estimate::of($max, EstimateFrom::Log, $session->date, $set->side ?? Side::Both);
                 if ($estimate !== null) {
                     $estimates[] = $estimate;
                 }

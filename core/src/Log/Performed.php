@@ -8,6 +8,7 @@ use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** One exercise on one day: its sets, the pain around it, and whether it was stopped or skipped. */
 final readonly class Performed
@@ -51,6 +52,30 @@ final readonly class Performed
     public function wasDone(): bool
     {
         return $this->skipped === null && $this->sets !== [];
+    }
+
+    /** The sets of one side, and those that do not say which; null where all are the other side's. */
+    public function onSide(Side $side): ?self
+    {
+        $sets = array_values(array_filter(
+            $this->sets, static fn (LoggedSet $s): bool => ($s->side ?? Side::Both)->touches($side),
+        ));
+
+        return $sets === [] && $this->wasDone() && ! $this->stopSign ? null : new self(
+            $this->date, $sets, $this->painBefore, $this->painDuring, $this->painNextMorning, $this->stopSign,
+            $this->skipped,
+        );
+    }
+
+    /**
+     * @param  list<self>  $history
+     * @return list<self> of one side, without the sessions in which it rested
+     */
+    public static function allOn(Side $side, array $history): array
+    {
+        return array_values(array_filter(array_map(
+            static fn (self $p): ?self => $p->onSide($side), $history,
+        )));
     }
 
     public function hardestEffort(): float

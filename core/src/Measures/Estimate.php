@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Measures;
 
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** An estimated 1RM, with where and when it comes from: grams of all that is lifted (Body\SystemLoad). */
 final readonly class Estimate
@@ -23,19 +24,26 @@ final readonly class Estimate
         public EstimateFrom $from,
         public ?Day $on,
         public string $says,
+        public Side $side = Side::Both,
     ) {
     }
 
     /** Null where a set gives none: too many reps, or too many left. */
-    public static function of(OneRepMax $max, EstimateFrom $from, ?Day $on): ?self
+    public static function of(OneRepMax $max, EstimateFrom $from, ?Day $on, Side $side = Side::Both): ?self
     {
-        return $max->grams === null ? null : new self($max->grams, $max->confidence, $from, $on, $max->says);
+        return $max->grams === null ? null : new self($max->grams, $max->confidence, $from, $on, $max->says, $side);
     }
 
     /** As it was kept with a logged exercise. */
-    public static function kept(int $grams, Confidence $confidence, EstimateFrom $from, Day $on, string $says): self
-    {
-        return new self($grams, $confidence, $from, $on, $says);
+    public static function kept(
+        int $grams,
+        Confidence $confidence,
+        EstimateFrom $from,
+        Day $on,
+        string $says,
+        Side $side = Side::Both,
+    ): self {
+        return new self($grams, $confidence, $from, $on, $says, $side);
     }
 
     /**
@@ -80,7 +88,7 @@ final readonly class Estimate
         $age = $this->on === null ? '' : sprintf(' of %s (%d days ago)', $this->on->label(), $this->on->daysTo($on));
 
         return sprintf(
-            'Estimated 1RM %s, from %s%s: %s', Mass::say($this->grams), $this->from->label(), $age,
+            'Estimated 1RM%s %s, from %s%s: %s', $this->side === Side::Both ? '' : ' of the '.$this->side->value.' side', Mass::say($this->grams), $this->from->label(), $age,
             lcfirst($this->says),
         );
     }

@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Measures;
 
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Measures\Tests\EasySet;
+use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Side;
 
 /** All results of a client; the latest of each test, side and family counts. */
@@ -98,10 +99,14 @@ final readonly class MeasureSet
         ));
     }
 
-    /** The weaker side, when a test with sides shows a difference that acts. */
-    public function weakerSide(): ?Side
+    /** The weaker side, when a test of this part of the body with sides shows a difference that acts. */
+    public function weakerSide(Region $of = Region::Any): ?Side
     {
-        $tells = array_filter(AllTests::list(), static fn (Test $test): bool => $test->about()->tells !== null);
+        $tells = array_filter(
+            AllTests::list(),
+            static fn (Test $t): bool => $t->about()->tells !== null
+                && ($of === Region::Any || $t->about()->region->touches($of)),
+        );
         usort($tells, static fn (Test $a, Test $b): int => $a->about()->tells <=> $b->about()->tells);
         foreach ($tells as $test) {
             $symmetry = $this->symmetry($test);

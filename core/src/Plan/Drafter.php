@@ -95,6 +95,12 @@ final readonly class Drafter
     /** How the load of a dose is made, or the band set up, in words; null where neither is used. */
     public static function recipe(RungHere $here, Goal $goal, Dose $dose): ?string
     {
+        if ($dose->isApart()) {
+            return Side::saying(
+                self::recipe($here->onSide(Side::Left), $goal, $dose->on(Side::Left)),
+                self::recipe($here->onSide(Side::Right), $goal, $dose->on(Side::Right)),
+            );
+        }
         if ($here->rung->work->band !== null) {
             return BandOffer::best($here, $goal)->fit?->recipe();
         }

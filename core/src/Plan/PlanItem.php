@@ -38,7 +38,7 @@ final readonly class PlanItem
         $this->family = $here->family;
         $this->rung = $here->rung;
         $this->changes = $here->changes($sides);
-        $this->recipe = $band?->recipe() ?? $dosing->makeable?->recipe($here->situation->kit);
+        $this->recipe = $band?->recipe() ?? $dosing->recipe($here->situation->kit);
     }
 
     /** Is there less of the exercise than it has by itself? */

@@ -11,6 +11,7 @@ use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** One exercise of a plan with what was done of it, as it is reviewed. */
 final readonly class Exercise
@@ -28,6 +29,21 @@ final readonly class Exercise
         public ?string $school = null,
         public ?Day $asked = null,
     ) {
+    }
+
+    /** Does each side go at its own pace? */
+    public function isApart(): bool
+    {
+        return count($this->here->openSides()) > 1 && ($this->dose->isApart() || $this->here->sidesApart());
+    }
+
+    /** The same of one side: its dose, its sets, its limits. */
+    public function onSide(Side $side): self
+    {
+        return new self(
+            $this->here->onSide($side), $this->goal, $this->dose->on($side),
+            Performed::allOn($side, $this->history), $this->school, $this->asked,
+        );
     }
 
     public function limits(): DoseLimits

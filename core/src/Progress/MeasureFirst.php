@@ -76,10 +76,13 @@ final readonly class MeasureFirst
     private function anew(Course $course, Estimate $estimate): ?Proposal
     {
         $load = $course->dose->loadG;
-        if ($load === null || $this->triedHeavier($course, $estimate->on ?? $course->on, $load)) {
+        // Where a limit asks for small steps, a measure does not leap over them.
+        if ($load === null || $course->hasSmallSteps() || $this->triedHeavier($course, $estimate->on ?? $course->on, $load)) {
             return null;
         }
-        $dose = Prescriber::dosing($this->exercise->here, $this->exercise->goal, count($this->wishes->days))->dose;
+        $dose = Prescriber::dosing(
+            $this->exercise->here, $this->exercise->goal, count($this->wishes->days), $this->exercise->history,
+        )->dose;
         $pct = $dose?->loadG === null ? 0.0 : $course->limits->system->stepPct($load, $dose->loadG);
         if ($dose?->loadG === null || $pct <= $course->stepMax()) {
             return null;

@@ -14,6 +14,7 @@ use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** Reviews one exercise of a plan: asks NextDose, and when the lever is the rung, finds the rung and doses it. */
 final readonly class Reviewer
@@ -25,6 +26,15 @@ final readonly class Reviewer
 
     /** @param  int  $rank  its place among the exercises of the session that nobody has measured, 0 first */
     public function review(Exercise $exercise, int $rank = 0): Reviewed
+    {
+        return ! $exercise->isApart()
+            ? $this->one($exercise, $rank)
+            : (new BothSides($exercise, $this->situation->leadingSide()))->join(
+                $this->one($exercise->onSide(Side::Left), $rank), $this->one($exercise->onSide(Side::Right), $rank),
+            );
+    }
+
+    private function one(Exercise $exercise, int $rank): Reviewed
     {
         [$here, $goal, $dose] = [$exercise->here, $exercise->goal, $exercise->dose];
         $course = $exercise->course();
@@ -96,7 +106,7 @@ final readonly class Reviewer
         $why = '';
         $candidates = self::others($here, $up);
         foreach ($candidates as $rung) {
-            $next = $this->situation->at($here->family, $rung);
+            $next = $this->situation->at($here->family, $rung)->onSide($here->only);
             $offer = $drafter->offer($next, $this->wishes);
             $why = $offer->why;
             $notYet = $next->notYet();

@@ -19,12 +19,10 @@ use BuoyantStep\Core\Kit\MakeableLoads;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Field;
-use BuoyantStep\Core\Log\LoggedEstimates;
 use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\AllTests;
 use BuoyantStep\Core\Measures\Estimate;
-use BuoyantStep\Core\Measures\EstimateFrom;
-use BuoyantStep\Core\Measures\OneRepMax;
+use BuoyantStep\Core\Measures\Symmetry;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\Change;
@@ -48,14 +46,23 @@ final class RungHere
 
     private ?Envelope $envelope = null;
 
-    /** @var list<Estimate>|null from what the situation knows */
-    private ?array $estimates = null;
+    private ?RungEstimates $estimates = null;
 
+    private ?bool $apart = null;
+
+    /** @param  Side  $only  the side that is looked at; Both looks at what is open */
     public function __construct(
         public readonly Situation $situation,
         public readonly Family $family,
         public readonly Rung $rung,
+        public readonly Side $only = Side::Both,
     ) {
+    }
+
+    /** The same rung with one side alone. */
+    public function onSide(Side $side): self
+    {
+        return $side === $this->only ? $this : new self($this->situation, $this->family, $this->rung, $side);
     }
 
     /** @return array<string, Verdict> verdict by side: "both", or "left" and "right" for a one-sided rung */
@@ -169,7 +176,7 @@ final class RungHere
         if ($this->open === null) {
             $this->open = [];
             foreach ($this->verdicts() as $side => $verdict) {
-                if (! $verdict->isOut()) {
+                if (! $verdict->isOut() && Side::from($side)->touches($this->only)) {
                     $this->open[] = Side::from($side);
                 }
             }
@@ -186,10 +193,51 @@ final class RungHere
         return count($open) === 1 ? $open[0] : Side::Both;
     }
 
+    /**
+     * Do left and right progress apart here? Where a limit is tighter on one of them, where one is the weaker by a
+     * condition or a test, or where their estimates lie so far apart that it acts.
+     */
+    public function sidesApart(): bool
+    {
+        return $this->apart ??= count($this->openSides()) > 1
+            && ($this->isLimitedApart() || $this->isWeakerOnOneSide());
+    }
+
+    private function isLimitedApart(): bool
+    {
+        foreach (Field::OF_ONE_SIDE as $field) {
+            $numbers = array_map(
+                fn (Side $s): ?int => $this->envelope()->number($field, $this->onSide($s)->scope()),
+                [Side::Left, Side::Right],
+            );
+            if ($numbers[0] !== $numbers[1]) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function isWeakerOnOneSide(): bool
+    {
+        $region = $this->rung->demands->scope()->region;
+        [$left, $right] = [$this->onSide(Side::Left)->estimate(), $this->onSide(Side::Right)->estimate()];
+
+        return $this->situation->hasWeakSide() || $this->situation->measures->weakerSide($region) !== null
+            || Symmetry::of($left?->grams, $right?->grams)?->acts() === true;
+    }
+
     /** The part of the body that works here. */
     public function scope(): Scope
     {
         return new Scope($this->rung->demands->scope()->region, $this->workingSide());
+    }
+
+    /** The same with the other side, where only one is looked at. */
+    public function wideScope(): Scope
+    {
+        return $this->only === Side::Both
+            ? $this->scope() : $this->situation->at($this->family, $this->rung)->scope();
     }
 
     /** @return list<Thing> what this home lacks for the rung; loads are the ladder's affair */
@@ -315,62 +363,26 @@ final class RungHere
     }
 
     /**
-     * The estimated 1RM in use, of all that is lifted here: from easy sets and logged sets of the family with as many
-     * working limbs; two legs do not predict one.
+     * The estimated 1RM in use, of all that is lifted here on the side that works.
      *
      * @param  list<Performed>  $history  what was done of this very rung, beside what the situation knows
      */
     public function estimate(array $history = []): ?Estimate
     {
-        $this->estimates ??= [...$this->measured(), ...$this->logged()];
-
-        return Estimate::inUse(
-            [...$this->estimates, ...LoggedEstimates::of($history, $this->system())], $this->situation->on,
-        );
+        return $this->estimates()->inUse($this->workingSide(), $history);
     }
 
     /** The one that a cap on the share of the 1RM is taken of: what a clinician measured, where raising it waits. */
     public function capEstimate(?Estimate $inUse): ?Estimate
     {
         return $this->situation->envelope->is(ConditionTrait::CapWaits)
-            ? Estimate::inUse($this->measured(), $this->situation->on)
+            ? $this->estimates()->measuredInUse($this->workingSide())
             : $inUse;
     }
 
-    /** @return list<Estimate> */
-    private function measured(): array
+    private function estimates(): RungEstimates
     {
-        $loaded = array_values(array_filter($this->family->rungs, static fn (Rung $r): bool => $r->takesLoad()));
-        $estimates = [];
-        foreach ($this->situation->measures->easySets($this->family->code) as $set) {
-            // Where an easy set does not say which rung it was, it was the first that takes a load.
-            $named = $set->rung !== null && $this->family->has($set->rung);
-            $rung = $named ? $this->family->rung((string) $set->rung) : $loaded[0] ?? null;
-            if ($rung === null || $rung->limbs() !== $this->rung->limbs()) {
-                continue;
-            }
-            $lifted = (int) round($rung->work->system($this->situation->client)->with($set->loadG));
-            $max = OneRepMax::estimate(max(1, $lifted), $set->reps ?? 1, $set->inReserve ?? 0);
-            $estimates[] = Estimate::of($max, EstimateFrom::EasySet, $set->on);
-        }
-
-        return array_values(array_filter($estimates));
-    }
-
-    /** @return list<Estimate> */
-    private function logged(): array
-    {
-        $estimates = [];
-        foreach ($this->situation->logged as $logged) {
-            if ($logged->family === $this->family->code && $this->family->has($logged->rung)) {
-                $rung = $this->family->rung($logged->rung);
-                if ($rung->limbs() === $this->rung->limbs() && $rung->work->moves === $this->rung->work->moves) {
-                    $estimates[] = $logged->estimate;
-                }
-            }
-        }
-
-        return $estimates;
+        return $this->estimates ??= new RungEstimates($this->situation, $this->family, $this->rung);
     }
 
     /**

@@ -169,6 +169,12 @@ final class Situation
         return $this->envelope->is(ConditionTrait::Fragile);
     }
 
+    /** Is one side weaker by a condition, and only one? */
+    public function hasWeakSide(): bool
+    {
+        return $this->envelope->is(ConditionTrait::WeakSide) && $this->sideOfCondition() !== null;
+    }
+
     /** The side that starts and sets the pace: the weaker one, when the measures or a one-sided condition say which. */
     public function leadingSide(): Side
     {
@@ -176,13 +182,19 @@ final class Situation
         if ($weaker !== null) {
             return $weaker;
         }
+
+        return $this->sideOfCondition() ?? Side::Left;
+    }
+
+    private function sideOfCondition(): ?Side
+    {
         foreach ($this->client->conditions as $condition) {
             if ($condition->side !== null && $condition->side !== Side::Both && $condition->inForce($this->on)) {
                 return $condition->side;
             }
         }
 
-        return Side::Left;
+        return null;
     }
 
     /** @return list<GripAid> what may hold in place of the fingers; no strap goes on skin that cannot feel */

@@ -38,6 +38,12 @@ final readonly class Span implements JsonSerializable
         return new self($lo, $hi);
     }
 
+    /** The lower of the ends of both. */
+    public static function lesser(self $a, self $b): self
+    {
+        return new self(min($a->lo, $b->lo), min($a->hi, $b->hi));
+    }
+
     public function contains(int $n): bool
     {
         return $n >= $this->lo && $n <= $this->hi;

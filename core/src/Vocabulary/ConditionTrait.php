@@ -43,6 +43,8 @@ enum ConditionTrait
     /** A wound, a bone or a joint is healing: no pain is accepted. */
     case Healing;
 
+    /** One side is weaker: it leads, and each side goes at its own pace. */
+    case WeakSide;
     /** A cap on the share of the 1RM rises only on what a clinician measured, never on what was logged. */
     case CapWaits;
 }

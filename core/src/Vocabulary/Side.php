@@ -19,6 +19,13 @@ enum Side: string implements Labelled
         };
     }
 
+    /** "left: 1 kg; right: 2 kg", or once what is the same or said of one side alone; null where nothing is. */
+    public static function saying(?string $left, ?string $right): ?string
+    {
+        return $left === $right || $left === null || $right === null
+            ? $left ?? $right : sprintf('left: %s; right: %s', $left, $right);
+    }
+
     /** Does a limit on this side bind something done with that side? */
     public function touches(self $other): bool
     {

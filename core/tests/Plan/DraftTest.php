@@ -22,12 +22,14 @@ use BuoyantStep\Core\Plan\Stair;
 use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Plan\Trim;
 use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Scope;
+use BuoyantStep\Core\Vocabulary\Side;
 
 function situation(Profile $client, ?MeasureSet $measures = null, ?Kit $kit = null): Situation
 {
@@ -44,7 +46,20 @@ function wrongWith(PlanItem $item, Situation $situation): ?string
         }
     }
     // The side that was dosed, not the one that the limits are asked for by default.
-    $side = count($item->sides) === 1 ? $item->sides[0] : $here->workingSide();
+    foreach ($item->dose->isApart() ? [Side::Left, Side::Right] : [$here->workingSide()] as $side) {
+        $of = $item->dose->isApart() ? $here->onSide($side) : $here;
+        $own = new PlanItem($of, $item->goal, $item->dose->on($side), $item->dosing, [$side], $item->band);
+        $wrong = wrongOn($side, $own, $of, $situation);
+        if ($wrong !== null) {
+            return $wrong;
+        }
+    }
+
+    return null;
+}
+
+function wrongOn(Side $side, PlanItem $item, RungHere $here, Situation $situation): ?string
+{
     $limits = new DoseLimits(
         $situation->envelope, new Scope($item->rung->demands->scope()->region, $side), $item->goal,
         $here->estimate()?->grams, system: $here->system(), shareOfG: $here->capEstimate($here->estimate())?->grams,

@@ -31,7 +31,7 @@ final class StrokeHemiparesis implements ConditionRules, HasFirstBlock
     public function about(): ConditionAbout
     {
         return new ConditionAbout('stroke_hemiparesis', 'Stroke, hemiparesis', group: ConditionGroup::Nerves, traits: [
-            ConditionTrait::CapWaits, ConditionTrait::FirstBlock,
+            ConditionTrait::CapWaits, ConditionTrait::FirstBlock, ConditionTrait::WeakSide,
         ], sided: true, details: [
             'painful_shoulder' => 'painful shoulder',
             'subluxed_shoulder' => 'subluxed shoulder',

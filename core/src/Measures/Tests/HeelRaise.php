@@ -13,6 +13,7 @@ use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Range;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Region;
 
 /** Strength of a calf; under 60 years 25 (Lunsford and Perry 1995), later no cut-off. */
 final class HeelRaise extends Test
@@ -31,6 +32,7 @@ final class HeelRaise extends Test
             sides: true,
             whole: true,
             needs: [Position::Standing, Motion::SingleLegLoad],
+            region: Region::Lower,
             tells: 2,
             effort: 5,
         );

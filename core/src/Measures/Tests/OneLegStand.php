@@ -14,6 +14,7 @@ use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Range;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Region;
 
 /** Balance on one leg; under 5 s goes with injurious falls (Vellas 1997). */
 final class OneLegStand extends Test
@@ -35,6 +36,7 @@ final class OneLegStand extends Test
             usual: true,
             clock: Clock::Stopwatch,
             needs: [Position::Standing, Motion::SingleLegLoad],
+            region: Region::Lower,
             tells: 1,
             handsFree: true,
         );
