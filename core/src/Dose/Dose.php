@@ -216,7 +216,7 @@ final readonly class Dose implements JsonSerializable
 
     public function isMinutes(): bool
     {
-        return $this->kind === DoseKind::Seconds
+        return $this->kind->isTimed()
             && $this->amount->lo >= 60
             && $this->amount->lo % 60 === 0
             && $this->amount->hi % 60 === 0;

@@ -40,8 +40,9 @@ final readonly class DoseFaults
     {
         $rung = $this->here->rung;
         $faults = [];
-        if ($dose->kind !== $rung->work->kind) {
-            $says = sprintf('%s counts %s.', $rung->name, Kinds::of($rung->work->kind)->word());
+        if (! in_array($dose->kind, $rung->work->kinds(), true)) {
+            $words = array_map(static fn (DoseKind $k): string => Kinds::of($k)->word(), $rung->work->kinds());
+            $says = sprintf('%s counts %s.', $rung->name, implode(' or ', $words));
             $faults[] = new DoseFault(DoseField::AmountLo, $says);
         }
         if ($dose->holdS !== null && $dose->kind !== DoseKind::Reps) {

@@ -92,7 +92,7 @@ final readonly class DoseLimits
     /** Does the longest hold that is allowed bind what is counted here? */
     public function holdsEffortfully(Dose $dose): bool
     {
-        return $dose->kind === DoseKind::Seconds && ($this->goal?->isEffortfulHold() ?? true);
+        return $dose->kind === DoseKind::Hold && ($this->goal?->isEffortfulHold() ?? true);
     }
 
     /** A limit caps the share of the 1RM and nothing was measured: the load may not rise until an easy set is. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Dose;
 
+use BuoyantStep\Core\Dose\Kinds\Hold;
+use BuoyantStep\Core\Dose\Kinds\Metres;
 use BuoyantStep\Core\Dose\Kinds\Reps;
 use BuoyantStep\Core\Dose\Kinds\Seconds;
 use BuoyantStep\Core\Dose\Kinds\Steps;
@@ -27,6 +29,6 @@ final class Kinds
     /** @return list<KindRules> */
     private static function all(): array
     {
-        return [new Reps, new Seconds, new Steps, new Trips];
+        return [new Reps, new Seconds, new Hold, new Steps, new Trips, new Metres];
     }
 }

@@ -85,21 +85,22 @@ final readonly class Prescriber
             : self::blindBand($dose, $limits, $share, $because);
     }
 
-    /** The goal's range of what this rung counts, cut to the envelope; null when limits leave nothing. */
-    public static function range(RungHere $here, Goal $goal): ?Span
+    /** The goal's range of what this rung counts, or of what it is counted in instead, cut to the envelope; null when limits leave nothing. */
+    public static function range(RungHere $here, Goal $goal, ?DoseKind $kind = null): ?Span
     {
         $limits = DoseLimits::of($here, $goal);
-        if ($here->rung->work->kind === DoseKind::Reps && $limits->repsConflict() !== null) {
+        $kind ??= $here->rung->work->kind;
+        if ($kind === DoseKind::Reps && $limits->repsConflict() !== null) {
             return null;
         }
 
-        return $limits->cut(self::fromGoal($here->rung, $goal, 1), new Reasons)->amount;
+        return $limits->cut(self::fromGoal($here->rung, $goal, 1, $kind), new Reasons)->amount;
     }
 
-    private static function fromGoal(Rung $rung, Goal $goal, int $daysAWeek): Dose
+    private static function fromGoal(Rung $rung, Goal $goal, int $daysAWeek, ?DoseKind $kind = null): Dose
     {
         $row = $goal->row();
-        $kind = $rung->work->kind;
+        $kind ??= $rung->work->kind;
 
         return new Dose(
             sets: min($row->sets->hi, max($row->sets->lo, 2)),

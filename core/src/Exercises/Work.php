@@ -13,6 +13,9 @@ use BuoyantStep\Core\Vocabulary\DoseKind;
 /** What is counted in a rung, and what makes it heavy. */
 final readonly class Work
 {
+    /** Seconds of a rep where the exercise is counted otherwise. House estimate. */
+    private const REP_S = 3.0;
+
     /**
      * @param  Holding|null  $holding  how it takes a load; null when it takes none
      * @param  bool  $eachSide  done left and right, rather than once
@@ -30,6 +33,24 @@ final readonly class Work
         public ?Moves $moves = null,
         public ?StartFloor $start = null,
     ) {
+    }
+
+    /** @return list<DoseKind> what it may be counted in, its own first */
+    public function kinds(): array
+    {
+        return [$this->kind, ...$this->kind->others()];
+    }
+
+    /** Seconds that one of what is counted takes. A metre is two short steps: house estimate. */
+    public function secondsPer(DoseKind $kind): float
+    {
+        return match (true) {
+            $kind === $this->kind => $this->secondsPerUnit,
+            $kind->isTimed() => 1.0,
+            $kind === DoseKind::Metres => 2 * $this->secondsPerUnit,
+            $kind === DoseKind::Steps => $this->secondsPerUnit / 2,
+            default => self::REP_S,
+        };
     }
 
     /** What this client lifts here: the moved share of the body with the load, or the load alone. */

@@ -143,7 +143,8 @@ final class SimulatedClient
         // Each rung asks for a fifth more of what the one before left.
         $harder = 0.8 ** $here->family->position($here->rung->code);
         $usual = match ($dose->kind) {
-            DoseKind::Reps => 34.0, DoseKind::Seconds => 60.0, DoseKind::Steps => 60.0, DoseKind::Trips => 14.0,
+            DoseKind::Reps => 34.0, DoseKind::Seconds => 120.0, DoseKind::Hold => 60.0, DoseKind::Steps => 60.0,
+            DoseKind::Trips => 14.0, DoseKind::Metres => 60.0,
         };
 
         return ($this->most[$key] ??= $this->spread() * $this->strength * $usual) * $harder;

@@ -6,13 +6,14 @@ namespace BuoyantStep\Core\Log;
 
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Units\Gravity;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Side;
 use JsonSerializable;
 
 /**
- * One set as it was done: an amount of what the dose counts, the load, the effort it felt like, or how many reps were
- * left, the side.
+ * One set as it was done: an amount of what the dose counts, the load or the pull of a band, the effort it felt like,
+ * or how many reps were left, the side.
  */
 final readonly class LoggedSet implements JsonSerializable
 {
@@ -30,6 +31,7 @@ final readonly class LoggedSet implements JsonSerializable
         public bool $formBroke = false,
         public ?int $holdS = null,
         public ?int $inReserve = null,
+        public ?int $pullN = null,
     ) {
     }
 
@@ -47,13 +49,17 @@ final readonly class LoggedSet implements JsonSerializable
                     $bag->bool('form_broke'),
                     $bag->optInt('hold_s', 0, 600),
                     $bag->optInt('rir', 0, 50),
+                    $bag->optInt('pull_n', 0, 1000),
                 );
             }
         }
 
         throw InvalidInput::at(
             $bag->pointer('reps'),
-            'A set counts reps, seconds, steps or trips; give one of them, for example "reps": 10.',
+            sprintf(
+                'A set counts one of %s; give one of them, for example "reps": 10.',
+                implode(', ', array_column(DoseKind::cases(), 'value')),
+            ),
         );
     }
 
@@ -77,13 +83,19 @@ final readonly class LoggedSet implements JsonSerializable
         return (float) max(self::LIGHT, 10 - $left);
     }
 
+    /** Grams of what resisted: the load, or the pull as a luggage scale shows it; null where neither was recorded. */
+    public function resistanceG(): ?int
+    {
+        return $this->loadG ?? ($this->pullN === null ? null : Gravity::gramsOf($this->pullN));
+    }
+
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
         return array_filter([
             $this->kind->value => $this->amount, 'load_g' => $this->loadG, 'effort' => $this->effort,
             'side' => $this->side?->value, 'form_broke' => $this->formBroke ?: null, 'hold_s' => $this->holdS,
-            'rir' => $this->inReserve,
+            'rir' => $this->inReserve, 'pull_n' => $this->pullN,
         ], static fn (mixed $v): bool => $v !== null);
     }
 }

@@ -26,7 +26,8 @@ final class Minutes
         Structure $structure,
         int $restMinS,
     ): int {
-        $bout = (int) ceil($dose->amount->hi * $rung->work->secondsPerUnit) * max(1, $sides);
+        $each = $rung->work->secondsPer($dose->kind) + ($dose->holdS ?? 0);
+        $bout = (int) ceil($dose->amount->hi * $each + ($dose->pauseS ?? 0)) * max(1, $sides);
         if ($goal === Goal::WarmUp) {
             return $rung->setUp->seconds + $bout;
         }

@@ -83,7 +83,7 @@ final class Easing
                 ? self::rung($course, $because)
                 : new Proposal(Decision::Ease, 'load', $dose->with(loadG: $lighter), $because);
         }
-        if ($dose->kind === DoseKind::Seconds) {
+        if ($dose->kind->isTimed()) {
             return new Proposal(Decision::Ease, 'seconds', self::less($dose, $percent), $because);
         }
 

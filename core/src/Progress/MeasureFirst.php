@@ -84,7 +84,7 @@ final readonly class MeasureFirst
             $this->exercise->here, $this->exercise->goal, count($this->wishes->days), $this->exercise->history,
         )->dose;
         $pct = $dose?->loadG === null ? 0.0 : $course->limits->system->stepPct($load, $dose->loadG);
-        if ($dose?->loadG === null || $pct <= $course->stepMax()) {
+        if ($dose?->loadG === null || $pct <= $course->stepMax() + 1e-9) {
             return null;
         }
         $says = sprintf(

@@ -55,7 +55,7 @@ final readonly class Reviewer
             return $this->otherRung($exercise, $proposal, $course);
         }
         $heavier = $proposal->lever === 'load' && $proposal->decision === Decision::StepUp;
-        if ($heavier && $dose->kind === DoseKind::Reps && $school->code() !== 'fewer_heavier') {
+        if ($heavier && in_array($dose->kind, [DoseKind::Reps, DoseKind::Seconds], true) && $school->code() !== 'fewer_heavier') {
             return new Reviewed(self::backToTheGoalsRange($here, $goal, $proposal), $here->rung);
         }
 
@@ -67,14 +67,16 @@ final readonly class Reviewer
         return SchoolBook::for($dose->kind, $goal === Goal::Balance ? 'criterion_ladder' : $chosen);
     }
 
-    /** After a load step the reps start again at the bottom of the goal's range, cut to the envelope. */
+    /** After a load step the reps, or the seconds of movement, start again at the bottom of the goal's range, cut to the envelope. */
     private static function backToTheGoalsRange(RungHere $here, Goal $goal, Proposal $proposal): Proposal
     {
-        $range = Prescriber::range($here, $goal);
+        $range = Prescriber::range($here, $goal, $proposal->dose->kind);
         if ($range === null) {
             return $proposal;
         }
-        $because = new Reason('goal', 'range', sprintf('Reps start again at %d.', $range->lo));
+        $because = new Reason('goal', 'range', sprintf(
+            '%s start again at %d.', ucfirst($proposal->dose->kind->value), $range->lo,
+        ));
 
         return $proposal->withDose($proposal->dose->with(amount: $range), [$because]);
     }

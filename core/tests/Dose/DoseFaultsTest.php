@@ -21,7 +21,7 @@ it('names the field that keeps a dose out', function (array $with, array $fields
     'nothing' => [[], []],
     'reps past all sense' => [['reps' => ['lo' => 8, 'hi' => 61]], ['amount_hi']],
     'a load that it does not take' => [['load_g' => 500], ['load']],
-    'counted in another way' => [['reps' => null, 'seconds' => ['lo' => 8, 'hi' => 12]], ['amount_lo']],
+    'counted in another way' => [['reps' => null, 'hold' => ['lo' => 8, 'hi' => 12]], ['amount_lo']],
 ]);
 
 it('reads a load of a gram, and none of nothing', function (): void {

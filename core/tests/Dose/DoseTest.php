@@ -165,7 +165,7 @@ it('refuses a dose that counts nothing, or two things', function (array $amount)
 })->with(
     [
         [[]],
-        [['reps' => ['lo' => 5, 'hi' => 8], 'seconds' => ['lo' => 5, 'hi' => 8]]],
+        [['reps' => ['lo' => 5, 'hi' => 8], 'hold' => ['lo' => 5, 'hi' => 8]]],
         [['reps' => ['lo' => 9, 'hi' => 8]]],
         [['reps' => ['lo' => 0, 'hi' => 8]]],
     ],

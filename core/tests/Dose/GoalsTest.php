@@ -109,8 +109,9 @@ it('counts steps, trips, seconds and reps each in their own way', function (
         ->and($dose?->daysAWeek)->toBe(3);
 })->with([
     'steps' => [DoseKind::Steps, Goal::StrengthOlder, '10-20', ''],
-    'a hold of a strength goal' => [DoseKind::Seconds, Goal::StrengthOlder, '10-20', ''],
-    'a stance' => [DoseKind::Seconds, Goal::Balance, '10-30', ''],
+    'a hold of a strength goal' => [DoseKind::Hold, Goal::StrengthOlder, '10-20', ''],
+    'a stance' => [DoseKind::Hold, Goal::Balance, '10-30', ''],
+    'curls by the clock' => [DoseKind::Seconds, Goal::StrengthOlder, '30-60', ''],
     'reps' => [DoseKind::Reps, Goal::StrengthOlder, '8-12', '3-0-2-0'],
     'reps of a balance goal' => [DoseKind::Reps, Goal::Balance, '8-12', ''],
 ]);

@@ -15,7 +15,9 @@ it('knows what each kind of dose may be', function (
         ->and($rules->most($goal))->toBe($most);
 })->with([
     'reps' => [DoseKind::Reps, Goal::StrengthTrained, null, 30, 60],
-    'seconds held' => [DoseKind::Seconds, Goal::Isometric, null, 180, 300],
+    'seconds held' => [DoseKind::Hold, Goal::Isometric, null, 180, 300],
+    'seconds of movement' => [DoseKind::Seconds, Goal::StrengthOlder, null, 600, 1800],
+    'metres' => [DoseKind::Metres, Goal::StrengthOlder, 5, 100, 300],
     'seconds of a warm-up' => [DoseKind::Seconds, Goal::WarmUp, null, 1800, 1800],
     'steps' => [DoseKind::Steps, Goal::StrengthTrained, 5, 50, 100],
     'trips' => [DoseKind::Trips, Goal::StrengthTrained, 5, 30, 60],

@@ -177,7 +177,7 @@ it('doses again what the limits of today no longer allow', function (
     ],
     'a hold' => [
         ['conditions' => [['code' => 'coronary_disease']]],
-        ['reps' => null, 'load_g' => null, 'seconds' => ['lo' => 10, 'hi' => 20]],
+        ['reps' => null, 'load_g' => null, 'hold' => ['lo' => 10, 'hi' => 20]],
         'coronary_disease',
         static fn () => static fn (Dose $d) => expect($d->amount->label())->toBe('6'),
     ],
@@ -213,7 +213,7 @@ it('leaves alone what is just at its limit', function (array $client, array $dos
     'eight reps' => [['conditions' => [['code' => 'hypertension_controlled']]], ['reps' => ['lo' => 8, 'hi' => 8]]],
     'a hold of six' => [
         ['conditions' => [['code' => 'coronary_disease']]],
-        ['reps' => null, 'load_g' => null, 'seconds' => ['lo' => 6, 'hi' => 6], 'effort' => ['lo' => 4, 'hi' => 6]],
+        ['reps' => null, 'load_g' => null, 'hold' => ['lo' => 6, 'hi' => 6], 'effort' => ['lo' => 4, 'hi' => 6]],
     ],
     'a load at its cap' => [[], []],
 ]);

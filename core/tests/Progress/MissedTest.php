@@ -31,7 +31,7 @@ it('counts the first session back and steps nothing on it', function (int $gap, 
 })->with([[6, Decision::StepUp], [7, Decision::Stay]]);
 
 it('takes the percent off all that is lifted, off seconds, or goes down a rung', function (): void {
-    $hold = ['sets' => 2, 'seconds' => ['lo' => 10, 'hi' => 20], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 60];
+    $hold = ['sets' => 2, 'hold' => ['lo' => 10, 'hi' => 20], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 60];
     $held = ['date' => (string) Day::of(Made::TODAY)->plus(-15), 'sets' => [['seconds' => 20, 'effort' => 6]]];
     $unloaded = array_diff_key(DOSE, ['load_g' => 1]);
     expect(proposed([$held], dose: $hold, school: 'seconds')->dose->amount->label())->toBe('9-18')

@@ -103,7 +103,7 @@ it('eases when the range is missed twice running', function (): void {
 });
 
 it('grows seconds by five, to the cap of a hold but not of a stance', function (): void {
-    $dose = ['sets' => 2, 'seconds' => ['lo' => 5, 'hi' => 10], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 60];
+    $dose = ['sets' => 2, 'hold' => ['lo' => 5, 'hi' => 10], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 60];
     $history = array_map(
         static fn (int $ago): array => [
             'date' => (string) Day::of(Made::TODAY)->plus(-$ago),
@@ -216,7 +216,7 @@ it('proposes nothing outside the envelope, for thousands of clients and historie
     for ($i = 0; $i < 5000; $i++) {
         $client = Profile::read(new Bag($made->randomForm()));
         $envelope = RuleBook::standard()->envelope(new Facts($client, $on, $made->randomMeasures()));
-        $kind = $made->one(['reps', 'reps', 'seconds', 'steps']);
+        $kind = $made->one(['reps', 'reps', 'hold', 'steps']);
         $lo = $made->int(1, 12);
         $ladder = [];
         for ($g = $made->int(5, 20) * 100; $g < 12000; $g += $made->int(1, 15) * 100) {
@@ -227,7 +227,7 @@ it('proposes nothing outside the envelope, for thousands of clients and historie
             $kind => ['lo' => $lo, 'hi' => $lo + $made->int(0, 6)],
             'effort' => ['lo' => 4, 'hi' => $made->int(4, 10)],
             'rest_s' => 30,
-            ...($kind !== 'seconds' && $made->chance(70) ? ['load_g' => $made->one($ladder)] : []),
+            ...($kind !== 'hold' && $made->chance(70) ? ['load_g' => $made->one($ladder)] : []),
         ];
         $history = [];
         for ($n = 0; $n < $made->int(0, 5); $n++) {
@@ -261,7 +261,7 @@ it('proposes nothing outside the envelope, for thousands of clients and historie
                 && $envelope->atLeast(Field::RepsMin, 1) <= $envelope->atLeast(Field::RepsMax, 900)
                 && $after->amount->lo < $envelope->atLeast(Field::RepsMin, 1) => 'too few reps',
             $kind === 'reps' && $after->amount->hi > $envelope->atLeast(Field::RepsMax, 900) => 'too many reps',
-            $kind === 'seconds' && $after->amount->hi > $envelope->atLeast(Field::HoldMaxS, 900) => 'hold',
+            $kind === 'hold' && $after->amount->hi > $envelope->atLeast(Field::HoldMaxS, 900) => 'hold',
             $next->decision !== Decision::StepUp
                 && $after->loadG > $course->dose->loadG => 'a load raised without a step',
             $next->decision === Decision::StepUp

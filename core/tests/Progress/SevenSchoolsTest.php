@@ -25,9 +25,9 @@ it('knows seven schools, each with what it serves', function (string $code, arra
     $kinds = array_filter(DoseKind::cases(), static fn (DoseKind $k): bool => $school->serves($k));
     expect(array_column($kinds, 'value'))->toEqualCanonicalizing($serves)->and($school->label())->not->toBe('');
 })->with([
-    ['reps_then_load', ['reps', 'steps', 'trips']], ['two_extra_reps', ['reps']],
-    ['effort_steered', ['reps', 'steps', 'trips']], ['seconds', ['seconds']], ['reps_far_then_load', ['reps']],
-    ['fewer_heavier', ['reps']], ['criterion_ladder', ['seconds', 'steps']],
+    ['reps_then_load', ['reps', 'steps', 'trips', 'metres']], ['two_extra_reps', ['reps']],
+    ['effort_steered', ['reps', 'steps', 'trips', 'metres']], ['seconds', ['seconds', 'hold']], ['reps_far_then_load', ['reps']],
+    ['fewer_heavier', ['reps']], ['criterion_ladder', ['hold', 'steps', 'metres']],
 ]);
 
 it('asks a clinic for its school, and takes the first that serves where the chosen one does not', function (): void {
@@ -105,7 +105,7 @@ it('comes down to eight to ten reps once a block is done and form was sound', fu
 it('climbs the ladder of balance after half a minute twice without a grab', function (
     array $seconds, bool $grabbed, Decision $decision,
 ): void {
-    $dose = ['sets' => 1, 'seconds' => ['lo' => 10, 'hi' => 30], 'effort' => ['lo' => 3, 'hi' => 5], 'rest_s' => 30];
+    $dose = ['sets' => 1, 'hold' => ['lo' => 10, 'hi' => 30], 'effort' => ['lo' => 3, 'hi' => 5], 'rest_s' => 30];
     $history = array_map(static fn (int $ago, int $s): array => [
         'date' => (string) Day::of(Made::TODAY)->plus(-$ago),
         'sets' => [['seconds' => $s, 'effort' => 7, 'form_broke' => $grabbed]],

@@ -73,7 +73,7 @@ final class Followed
     {
         foreach ($this->course as $at) {
             if ($at[0] !== $this->course[0][0] || $at[1] !== $this->course[0][1]
-                || ($this->dose->kind->value === 'seconds' && $at[2] !== $this->course[0][2])) {
+                || ($this->dose->kind->isTimed() && $at[2] !== $this->course[0][2])) {
                 return true;
             }
         }

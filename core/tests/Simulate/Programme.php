@@ -271,7 +271,7 @@ final class Programme
         }
         $exercise->goal = $goal;
         $dosed = Prescriber::dosing($here, $goal, count($this->wishes->days))->dose;
-        if ($dosed !== null && $dosed->kind !== DoseKind::Seconds) {
+        if ($dosed !== null && ! $dosed->kind->isTimed()) {
             // A new block doses anew from what is known by now, and never under what is done already.
             $lighter = ($dosed->loadG ?? 0) < ($exercise->dose->loadG ?? 0);
             $exercise->dose = $lighter ? $dosed->with(loadG: $exercise->dose->loadG, sets: $exercise->dose->sets)

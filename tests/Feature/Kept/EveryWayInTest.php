@@ -17,7 +17,7 @@ beforeEach(function (): void {
     $this->revision = static fn (Plan $plan): int => Client::query()->findOrFail($plan->client_id)->plan_revision;
     $this->dose = static function (PlanItem $item, array $with = []): array {
         $dose = $item->dose;
-        $kind = array_values(array_intersect(['reps', 'seconds', 'steps', 'trips'], array_keys($dose)))[0];
+        $kind = array_values(array_intersect(['reps', 'seconds', 'hold', 'steps', 'trips'], array_keys($dose)))[0];
 
         return [
             'sets' => $dose['sets'], 'amount_lo' => $dose[$kind]['lo'], 'amount_hi' => $dose[$kind]['hi'],

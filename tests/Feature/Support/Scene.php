@@ -159,7 +159,7 @@ final class Scene
     /** @return list<array<string, mixed>> */
     private static function top(PlanItem $item): array
     {
-        $kind = array_values(array_intersect(['reps', 'seconds', 'steps'], array_keys($item->dose)))[0];
+        $kind = array_values(array_intersect(['reps', 'seconds', 'hold', 'steps'], array_keys($item->dose)))[0];
         $sets = [];
         foreach (range(1, $item->dose['sets']) as $_) {
             foreach ($item->sides as $side) {

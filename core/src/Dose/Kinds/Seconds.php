@@ -10,7 +10,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 
-/** Seconds of a hold, a stance or a stretch, or of continuous movement in a warm-up. */
+/** Seconds of continuous movement: a warm-up, a march, curls by the clock in a chair. */
 final class Seconds implements KindRules
 {
     public function kind(): DoseKind
@@ -18,9 +18,10 @@ final class Seconds implements KindRules
         return DoseKind::Seconds;
     }
 
+    /** Half a minute to a minute outside a warm-up. Source: practice. */
     public function range(Goal $goal): Span
     {
-        return $goal->isTimed() ? $goal->row()->amount : Goal::Isometric->row()->amount;
+        return $goal === Goal::WarmUp ? $goal->row()->amount : new Span(30, 60);
     }
 
     public function increment(): ?int
@@ -30,17 +31,17 @@ final class Seconds implements KindRules
 
     public function usual(Goal $goal): int
     {
-        return $goal === Goal::WarmUp ? 1800 : 180;
+        return $goal === Goal::WarmUp ? 1800 : 600;
     }
 
     public function most(Goal $goal): int
     {
-        return $goal === Goal::WarmUp ? 1800 : 300;
+        return 1800;
     }
 
     public function word(): string
     {
-        return 'seconds';
+        return 'seconds of movement';
     }
 
     public function leaves(Goal $goal, int $effort): string
@@ -55,6 +56,6 @@ final class Seconds implements KindRules
 
     public function cappedBy(Goal $goal): ?Field
     {
-        return $goal->isEffortfulHold() ? Field::HoldMaxS : null;
+        return null;
     }
 }

@@ -36,17 +36,17 @@ final class CriterionLadder implements School
 
     public function serves(DoseKind $kind): bool
     {
-        return $kind === DoseKind::Seconds || $kind === DoseKind::Steps;
+        return in_array($kind, [DoseKind::Hold, DoseKind::Steps, DoseKind::Metres], true);
     }
 
     public function propose(Course $course): Proposal
     {
         $dose = $course->dose;
-        $asked = $dose->kind === DoseKind::Seconds && $course->limits->goal === Goal::Balance
+        $asked = $dose->kind === DoseKind::Hold && $course->limits->goal === Goal::Balance
             ? min(self::STANCE_S, max($dose->amount->hi, self::STANCE_S)) : $dose->amount->hi;
         $run = GoodRun::of($course, static fn (Performed $p): bool => array_filter(
             $p->sets,
-            static fn (LoggedSet $s): bool => $s->kind !== $dose->kind || $s->amount < $asked || $s->formBroke,
+            static fn (LoggedSet $s): bool => ! $s->kind->isToldAs($dose->kind) || $s->amount < $asked || $s->formBroke,
         ) === []);
         $because = [new Reason('log', 'criterion', sprintf(
             '%d of %d sessions running at %d %s without a grab.', $run, $course->goodSessionsNeeded(), $asked,

@@ -30,7 +30,7 @@ final class EffortSteered implements School
 
     public function serves(DoseKind $kind): bool
     {
-        return $kind !== DoseKind::Seconds;
+        return ! $kind->isTimed();
     }
 
     public function propose(Course $course): Proposal

@@ -33,7 +33,7 @@ final class RepsThenLoad implements School
 
     public function serves(DoseKind $kind): bool
     {
-        return $kind !== DoseKind::Seconds;
+        return ! $kind->isTimed();
     }
 
     public function propose(Course $course): Proposal

@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Progress\Schools;
 
 use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Dose\Kinds;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Progress\Course;
 use BuoyantStep\Core\Progress\Decision;
 use BuoyantStep\Core\Progress\GoodRun;
+use BuoyantStep\Core\Progress\LoadStep;
 use BuoyantStep\Core\Progress\Proposal;
 use BuoyantStep\Core\Progress\School;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 
-/** For holds and stances: five seconds more at a time, to the top, then a harder rung. Source: practice. */
+/**
+ * For holds, stances and movement by the clock: five seconds more at a time, to the top, then the load or the band,
+ * then a harder rung. Source: practice.
+ */
 final class SecondsGrow implements School
 {
     private const MORE_S = 5;
@@ -37,7 +42,7 @@ final class SecondsGrow implements School
 
     public function serves(DoseKind $kind): bool
     {
-        return $kind === DoseKind::Seconds;
+        return $kind->isTimed();
     }
 
     public function propose(Course $course): Proposal
@@ -47,23 +52,23 @@ final class SecondsGrow implements School
         if ($run < $course->goodSessionsNeeded()) {
             return GoodRun::notYet($course, $because);
         }
-        $stance = $course->limits->goal === Goal::Balance;
-        $hold = $stance ? null : $course->limits->tightest(Field::HoldMaxS);
-        $top = $stance
-            ? self::TOP_STANCE_S
-            : min(self::TOP_HOLD_S, is_int($hold?->value) ? $hold->value : self::TOP_HOLD_S);
+        $goal = $course->limits->goal;
+        $moves = $course->dose->kind === DoseKind::Seconds;
+        $stance = $goal === Goal::Balance;
+        $hold = $stance || $moves ? null : $course->limits->tightest(Field::HoldMaxS);
+        $top = match (true) {
+            $moves => Kinds::of(DoseKind::Seconds)->range($goal ?? Goal::Endurance)->hi,
+            $stance => self::TOP_STANCE_S,
+            default => min(self::TOP_HOLD_S, is_int($hold?->value) ? $hold->value : self::TOP_HOLD_S),
+        };
         $seconds = min($top, $course->dose->amount->hi + self::MORE_S);
         if ($seconds <= $course->dose->amount->hi) {
             $says = $hold !== null && $hold->value === $top
-                ? sprintf('%d s is the longest hold allowed: the next lever is a harder rung.', $top)
-                : sprintf('%d s is the top: the next lever is a harder rung.', $top);
+                ? sprintf('%d s is the longest hold allowed.', $top)
+                : sprintf('%d s is the top.', $top);
 
-            return new Proposal(
-                Decision::StepUp,
-                'rung',
-                $course->dose,
-                [...$because, new Reason('rule', 'lever.rung', $says, 'Practice')],
-            );
+
+            return LoadStep::propose($course, [...$because, new Reason('rule', 'lever.rung', $says, 'Practice')]);
         }
 
         return new Proposal(
