@@ -30,6 +30,13 @@ final readonly class DoseFaults
                 self::asMeant($here->onSide(Side::Right), $dose->on(Side::Right)),
             );
         }
+        if ($dose->pullN !== null && $here->rung->work->band !== null) {
+            // To the tenth of a kilogram as it was typed, a newton is as near as a scale can tell.
+            $there = Pulls::of($here)->newtons();
+            $near = array_filter($there, static fn (int $n): bool => abs($n - $dose->pullN) <= 1);
+
+            return $near === [] || in_array($dose->pullN, $there, true) ? $dose : $dose->with(pullN: min($near));
+        }
         $made = $dose->loadG === null ? null : $here->ladder()?->alike($dose->loadG);
 
         return $made === null ? $dose : $dose->with(loadG: $made->loadG);
@@ -59,7 +66,8 @@ final readonly class DoseFaults
             }
             $load = self::load($here, $own);
             if ($load !== null) {
-                $faults[] = new DoseFault(DoseField::Load->on($side), $load);
+                $field = $own->pullN === null ? DoseField::Load : DoseField::Pull;
+                $faults[] = new DoseFault($field->on($side), $load);
             }
         }
         foreach ($this->limits->breaches($dose) as $breach) {
@@ -96,6 +104,9 @@ final readonly class DoseFaults
     public function stands(Dose $dose): bool
     {
         foreach ($this->sides($dose) as [, $here, $own]) {
+            if ($own->pullN !== null && self::pull($here, $own->pullN) !== null) {
+                return false;
+            }
             if ($here->rung->work->holding !== null
                 && ($own->loadG === null || $here->ladder()?->at($own->loadG) === null)) {
                 return false;
@@ -105,9 +116,30 @@ final readonly class DoseFaults
         return $this->limits->breaches($dose) === [];
     }
 
+    /** What is wrong with a pull in this home; null when a band here gives it and keeps the cap at its end. */
+    private static function pull(RungHere $here, int $newtons): ?string
+    {
+        if ($here->rung->work->band === null) {
+            return 'This exercise takes no band; leave the pull empty.';
+        }
+        $there = Pulls::of($here)->newtons();
+        if (in_array($newtons, $there, true)) {
+            return null;
+        }
+        $says = Mass::sayForce($newtons).' is not to be had with the bands here.';
+
+        return $there === [] ? $says : $says.sprintf(
+            ' They give %s to %s in this exercise, under the limits.', Mass::sayForce(min($there)),
+            Mass::sayForce(max($there)),
+        );
+    }
+
     /** What is wrong with the load of a dose in this home; null when the kit makes it, or none is needed. */
     private static function load(RungHere $here, Dose $dose): ?string
     {
+        if ($dose->pullN !== null) {
+            return self::pull($here, $dose->pullN);
+        }
         if ($here->rung->work->holding === null) {
             return $dose->loadG === null ? null : 'This exercise takes no load; leave it empty.';
         }

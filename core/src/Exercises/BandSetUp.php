@@ -85,6 +85,12 @@ final readonly class BandSetUp implements JsonSerializable
         return new self($kitBand, $way, $bare->endMm, [...$chair, ...BandNotes::of($bare, $use, $cap)]);
     }
 
+    /** The mean pull over the travel, newtons; null past what was measured. */
+    public function meanN(): ?float
+    {
+        return $this->band->mean($this->startMm, $this->endMm);
+    }
+
     /**
      * The least and the most that this band can pull in this rung for this client with a start that is taut, newtons.
      *
@@ -134,7 +140,7 @@ final readonly class BandSetUp implements JsonSerializable
             'start' => $kg($this->band->force($this->startMm)),
             'middle' => $kg($this->band->force(($this->startMm + $this->endMm) / 2)),
             'end' => $kg($this->band->force($this->endMm)),
-            'mean' => $kg($this->band->mean($this->startMm, $this->endMm)),
+            'mean' => $kg($this->meanN()),
             'start_pct' => (int) round($this->band->elongationPct($this->startMm)),
             'end_pct' => (int) round($this->band->elongationPct($this->endMm)),
             'start_cm' => $cm($this->startMm), 'end_cm' => $cm($this->endMm),

@@ -23,7 +23,8 @@ final readonly class Band
 
     /**
      * @param  float  $restMm  rest length, above 0 mm
-     * @param  list<array{float, float}>  $points  measured (elongation %, force N), one at least
+     * @param  list<array{float, float}>  $points  measured (elongation %, force N); without any it is
+     *     used by how it feels
      *
      * @throws InvalidInput when points repeat an elongation or the force falls as the band is stretched
      */

@@ -19,6 +19,20 @@ final readonly class KitBand
     ) {
     }
 
+    /** Pulled on a scale at one length at least; without it nobody knows what it pulls. */
+    public function isMeasured(): bool
+    {
+        return count($this->band->curve()) > 1;
+    }
+
+    /** Folded in the middle; a loop is two strands already. */
+    public function doubled(): ?self
+    {
+        return $this->form === BandForm::Loop
+            ? null
+            : new self($this->id, $this->label.', doubled', $this->band->folded(), $this->material, $this->form);
+    }
+
     public function hasLatex(): bool
     {
         return $this->material === BandMaterial::Latex;

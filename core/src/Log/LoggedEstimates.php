@@ -39,9 +39,9 @@ final class LoggedEstimates
 
     private static function max(LoggedSet $set, SystemLoad $system): ?OneRepMax
     {
-        $lifted = (int) round($system->with($set->loadG));
+        $lifted = (int) round($system->with($set->resistanceG()));
         $unusable = $set->kind !== DoseKind::Reps || $set->formBroke || $set->amount < 1 || $set->amount > 200
-            || $lifted < 1 || (($set->loadG ?? 0) < 1 && ! $system->movesBody());
+            || $lifted < 1 || (($set->resistanceG() ?? 0) < 1 && ! $system->movesBody());
         // Between two efforts the harder one: fewer left, and a lower estimate.
         $told = $set->effort < self::LEAST_EFFORT ? null : 10 - (int) ceil($set->effort);
         $left = $set->inReserve ?? $told;

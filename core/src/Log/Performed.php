@@ -93,11 +93,12 @@ final readonly class Performed
         return count(array_filter($this->sets, static fn (LoggedSet $s): bool => $s->formBroke));
     }
 
-    /** Was it done with this load, as far as is recorded? */
+    /** Was it done with this load, or this pull as grams, as far as is recorded? */
     public function wasAt(int $loadG): bool
     {
         foreach ($this->sets as $set) {
-            if ($set->loadG !== null && abs($set->loadG - $loadG) > Mass::ALIKE_G) {
+            $resisted = $set->resistanceG();
+            if ($resisted !== null && abs($resisted - $loadG) > Mass::ALIKE_G) {
                 return false;
             }
         }
@@ -116,7 +117,8 @@ final readonly class Performed
     public function carried(?int $loadG): bool
     {
         foreach ($this->sets as $set) {
-            if ($loadG !== null && $set->loadG !== null && $set->loadG < $loadG - Mass::ALIKE_G) {
+            $resisted = $set->resistanceG();
+            if ($loadG !== null && $resisted !== null && $resisted < $loadG - Mass::ALIKE_G) {
                 return false;
             }
         }

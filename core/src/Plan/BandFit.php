@@ -4,17 +4,15 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
-use BuoyantStep\Core\Dose\DoseLimits;
+use BuoyantStep\Core\Dose\Pulls;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Exercises\BandCap;
 use BuoyantStep\Core\Exercises\BandSetUp;
-use BuoyantStep\Core\Exercises\BandUser;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
-use BuoyantStep\Core\Vocabulary\ConditionTrait;
 
 /** A band of this kit set up for one rung: as hard as the measures ask, never past the cap at the end of the travel. */
 final readonly class BandFit
@@ -45,7 +43,7 @@ final readonly class BandFit
         $force = min($reach->most, max($reach->least, $target->forceN));
         $says = abs($force - $target->forceN) > 1e-9 ? self::short($target, $force) : $target->says;
         $setUp = self::setUp($here, $band, $at, $force);
-        $cap = self::cap($here);
+        $cap = Pulls::cap($here);
         if ($cap->isPassedBy($setUp)) {
             $setUp = self::atCap($here, $band, $cap);
             $force = (float) $cap->newtons;
@@ -88,7 +86,7 @@ final readonly class BandFit
      */
     public static function setUp(RungHere $here, KitBand $band, string $at, float $forceN): BandSetUp
     {
-        return BandSetUp::of($band, $here->rung, self::user($here), $at, $forceN, self::cap($here));
+        return BandSetUp::of($band, $here->rung, Pulls::user($here), $at, $forceN, Pulls::cap($here));
     }
 
     /** For the plan and the sheet: which band, where to stand or grip, and what keeps the chair where it is. */
@@ -107,21 +105,23 @@ final readonly class BandFit
             new Reason('kit', 'band.target', $this->targetSays, 'Measured points of this band'), ...$this->setUp->notes,
         ];
     }
-
-    private static function user(RungHere $here): BandUser
+    /** The same set up for a whole pull, newtons. */
+    public function pulling(RungHere $here, int $newtons): self
     {
-        return new BandUser(
-            $here->situation->client, $here->situation->place->friction(),
-            $here->situation->envelope->is(ConditionTrait::UsesWheels),
+        return new self(
+            $this->band, self::setUp($here, $this->band, 'mean', $newtons), $newtons, $this->targetSays, $this->missN,
         );
     }
 
-    private static function cap(RungHere $here): BandCap
+    /** The band and the set-up that give this pull here; null where none does. */
+    public static function ofPull(RungHere $here, int $newtons): ?self
     {
-        $cap = DoseLimits::of($here)->cap();
+        $band = Pulls::of($here)->band($newtons);
+        if ($band === null) {
+            return null;
+        }
+        $says = sprintf('A pull of %s.', Mass::sayForce($newtons));
 
-        return new BandCap(
-            $cap->grams === null ? null : $cap->grams / 1000 * BandSetUp::KGF, (string) $cap->says(),
-        );
+        return new self($band, self::setUp($here, $band, 'mean', $newtons), $newtons, $says, 0.0);
     }
 }

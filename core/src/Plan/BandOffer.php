@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
+use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Dose\Pulls;
 use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Situation\RungHere;
-use BuoyantStep\Core\Vocabulary\Material;
 
 /** The band of a kit that comes nearest to what is wanted, or why none will do. */
 final readonly class BandOffer
@@ -20,12 +22,12 @@ final readonly class BandOffer
     {
         $best = null;
         $why = 'No band in this kit.';
-        foreach ($here->situation->kit->bands as $band) {
-            if ($band->hasLatex() && $here->situation->envelope->avoids(Material::Latex) !== null) {
-                continue;
-            }
+        $pulls = Pulls::of($here);
+        foreach (Pulls::usable($here) as $band) {
             try {
-                $fit = BandFit::suggest($here, $goal, $band, 'mean');
+                $fit = $band->isMeasured()
+                    ? BandFit::suggest($here, $goal, $band, 'mean')
+                    : throw InvalidInput::at('/band', 'nobody has pulled it on a scale yet.');
                 if ($best === null || $fit->missN < $best->missN) {
                     $best = $fit;
                 }
@@ -34,6 +36,30 @@ final readonly class BandOffer
             }
         }
 
-        return new self($best, $why);
+        // A whole pull, which a step can be taken from, wherever the bands give one.
+        $whole = $best === null ? null : $pulls->nearest($best->setUp->meanN() ?? $best->forceN);
+        $band = $whole === null ? null : $pulls->band($whole);
+
+        return new self(
+            $best !== null && $whole !== null && $band === $best->band ? $best->pulling($here, $whole) : $best, $why,
+        );
+    }
+
+    /**
+     * How a band that nobody has measured is used: by how it feels, and said as such; null where that may not be, or
+     * no band is there.
+     */
+    public static function byFeel(RungHere $here, Dose $dose): ?string
+    {
+        $unknown = array_filter(Pulls::usable($here), static fn (KitBand $b): bool => ! $b->isMeasured());
+        $band = array_values($unknown)[0] ?? null;
+        $use = $here->rung->work->band;
+
+        return $band === null || $use === null || ! Pulls::mayGoByFeel($here) ? null : sprintf(
+            '%s, by feel: nobody has measured it. Anchor: %s. %s so that it comes to RPE %s; when it gets easier, a '
+                .'hand\'s width %s.',
+            $band->label, $use->label(), $use->isWalkedAway() ? 'Stand' : 'Grip it', $dose->effort->label(),
+            $use->isWalkedAway() ? 'further away' : 'shorter',
+        );
     }
 }

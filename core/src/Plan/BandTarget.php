@@ -41,6 +41,14 @@ final readonly class BandTarget
     public static function measured(RungHere $here, Goal $goal): ?self
     {
         $range = $goal->row()->percent;
+        $own = $here->estimate();
+        if ($own !== null && $range !== null) {
+            $percent = ($range->lo + $range->hi) / 2;
+
+            return new self($own->grams / 1000 * Gravity::G * $percent / 100, sprintf(
+                '%d %% of it. %s', (int) round($percent), $own->inWords($here->situation->on),
+            ));
+        }
         $catalogue = $here->situation->catalogue;
         foreach ([$here->family->code, ...array_column($here->situation->measures->results, 'family')] as $code) {
             if (! is_string($code) || $range === null || ! $catalogue->has($code)

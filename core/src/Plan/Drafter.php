@@ -76,14 +76,18 @@ final readonly class Drafter
         if ($here->rung->work->band !== null) {
             $best = BandOffer::best($here, $goal);
             $band = $best->fit;
-            if ($band === null) {
+            $feel = $band === null ? BandOffer::byFeel($here, $dose) : null;
+            if ($band === null && $feel === null) {
                 return Offer::none($name.$best->why);
             }
-            $dosing = $dosing->with($band->because());
+            if ($band !== null) {
+                $dosing = $dosing->with($band->because());
+                $dose = $dose->with(pullN: max(1, (int) floor(($band->setUp->meanN() ?? $band->forceN) + 1e-6)));
+            }
         }
         $sides = $this->leadFirst($here->openSides());
 
-        return Offer::of(new PlanItem($here, $goal, $dose, $dosing, $sides, $band));
+        return Offer::of(new PlanItem($here, $goal, $dose, $dosing, $sides, $band, $feel ?? null));
     }
 
     /** The hardest rung of a family that the measures open and everything else allows. */
@@ -102,7 +106,9 @@ final readonly class Drafter
             );
         }
         if ($here->rung->work->band !== null) {
-            return BandOffer::best($here, $goal)->fit?->recipe();
+            $fit = $dose->pullN === null ? null : BandFit::ofPull($here, $dose->pullN);
+
+            return $fit?->recipe() ?? BandOffer::best($here, $goal)->fit?->recipe() ?? BandOffer::byFeel($here, $dose);
         }
 
         return $dose->loadG === null ? null : $here->ladder()?->at($dose->loadG)?->recipe($here->situation->kit);

@@ -34,11 +34,12 @@ final readonly class PlanItem
         public Dosing $dosing,
         public array $sides,
         public ?BandFit $band = null,
+        private ?string $byFeel = null,
     ) {
         $this->family = $here->family;
         $this->rung = $here->rung;
         $this->changes = $here->changes($sides);
-        $this->recipe = $band?->recipe() ?? $dosing->recipe($here->situation->kit);
+        $this->recipe = $band?->recipe() ?? $byFeel ?? $dosing->recipe($here->situation->kit);
     }
 
     /** Is there less of the exercise than it has by itself? */
@@ -49,6 +50,6 @@ final readonly class PlanItem
 
     public function withDose(Dose $dose): self
     {
-        return new self($this->here, $this->goal, $dose, $this->dosing, $this->sides, $this->band);
+        return new self($this->here, $this->goal, $dose, $this->dosing, $this->sides, $this->band, $this->byFeel);
     }
 }

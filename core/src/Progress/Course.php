@@ -28,7 +28,8 @@ final readonly class Course
     /**
      * @param  list<Performed>  $history
      * @param  DoseLimits  $limits  with the estimate in use, where there is one
-     * @param  list<int>|null  $ladderG  makeable loads, ascending; null when not given
+     * @param  list<int>|null  $ladderG  makeable loads, or pulls as grams, ascending; null when not given
+     * @param  bool  $byFeel  a band of which nobody knows what it pulls
      */
     public function __construct(
         public Dose $dose,
@@ -37,6 +38,7 @@ final readonly class Course
         public Profile $client,
         DoseLimits $limits,
         public ?array $ladderG = null,
+        public bool $byFeel = false,
     ) {
         usort($history, static fn (Performed $a, Performed $b): int => (string) $b->date <=> (string) $a->date);
         $this->history = $history;
@@ -47,7 +49,7 @@ final readonly class Course
 
     public function withDose(Dose $dose): self
     {
-        return new self($dose, $this->history, $this->on, $this->client, $this->limits, $this->ladderG);
+        return new self($dose, $this->history, $this->on, $this->client, $this->limits, $this->ladderG, $this->byFeel);
     }
 
     /** @return list<Performed> sessions that were done, newest first; a skipped one is never a failure */
@@ -82,7 +84,7 @@ final readonly class Course
     /** A percent cap with nothing to take the percent of: the load may not rise until an easy set is measured. */
     public function isBlind(): bool
     {
-        return $this->dose->loadG !== null && $this->limits->isBlind();
+        return $this->dose->resistanceG() !== null && $this->limits->isBlind();
     }
 
     /** Days since it was last done; null when it never was. */
@@ -106,7 +108,8 @@ final readonly class Course
     {
         $same = [];
         foreach ($this->done() as $session) {
-            if ($this->dose->loadG !== null && ! $session->wasAt($this->dose->loadG)) {
+            $load = $this->dose->resistanceG();
+            if ($load !== null && ! $session->wasAt($load)) {
                 break;
             }
             $same[] = $session;

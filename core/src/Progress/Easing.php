@@ -25,7 +25,7 @@ final class Easing
             $says = sprintf('Down to %s, the next load here that is lighter.', Mass::say($lighter));
 
             return new Proposal(
-                Decision::Ease, 'load', $dose->with(loadG: $lighter),
+                Decision::Ease, LoadStep::lever($dose), $dose->resisting($lighter),
                 [...$because, new Reason('rule', 'ease.load', $says)], review: $review,
             );
         }
@@ -56,8 +56,9 @@ final class Easing
     public static function whenShort(Course $course, array $because): ?Proposal
     {
         $done = $course->done();
+        $load = $course->dose->resistanceG();
         $short = static fn (int $i): bool => isset($done[$i]) && $done[$i]->leastAmount() < $course->dose->amount->lo
-            && ($course->dose->loadG === null || $done[$i]->wasAt($course->dose->loadG));
+            && ($load === null || $done[$i]->wasAt($load));
         $says = sprintf('Below %d twice running.', $course->dose->amount->lo);
 
         return $short(0) && $short(1)
@@ -74,14 +75,15 @@ final class Easing
     public static function byPercent(Course $course, int $percent, array $because): Proposal
     {
         $dose = $course->dose;
-        if ($dose->loadG !== null) {
+        $load = $dose->resistanceG();
+        if ($load !== null) {
             $system = $course->limits->system;
-            $most = $system->loadFor($system->with($dose->loadG) * (100 - $percent) / 100);
+            $most = $system->loadFor($system->with($load) * (100 - $percent) / 100);
             $lighter = self::atMost($course, $most);
 
             return $lighter === null
                 ? self::rung($course, $because)
-                : new Proposal(Decision::Ease, 'load', $dose->with(loadG: $lighter), $because);
+                : new Proposal(Decision::Ease, LoadStep::lever($dose), $dose->resisting($lighter), $because);
         }
         if ($dose->kind->isTimed()) {
             return new Proposal(Decision::Ease, 'seconds', self::less($dose, $percent), $because);
@@ -111,7 +113,7 @@ final class Easing
     /** The next load that is a relief, or else the lightest there is. */
     private static function below(Course $course, int $percent): ?int
     {
-        $load = $course->dose->loadG ?? 0;
+        $load = $course->dose->resistanceG() ?? 0;
         $lighter = null;
         foreach ($course->ladderG ?? [] as $grams) {
             $relief = -$course->limits->system->stepPct($load, $grams);

@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Progress;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Dose\Pulls;
 use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Situation\RungHere;
@@ -62,8 +63,15 @@ final readonly class Exercise
 
         return new Course(
             $this->dose, $this->history, $situation->on, $situation->client, $this->limits(),
-            $this->here->ladder()?->grams(),
+            $this->dose->pullN === null ? $this->here->ladder()?->grams() : Pulls::of($this->here)->grams(),
+            $this->goesByFeel(),
         );
+    }
+
+    /** A band of which nobody knows what it pulls. */
+    public function goesByFeel(): bool
+    {
+        return $this->here->rung->work->band !== null && $this->dose->pullN === null;
     }
 
     /** Is there no estimate that its load could be taken from? A rough one sets a target as well. */

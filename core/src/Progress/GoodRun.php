@@ -42,7 +42,7 @@ final class GoodRun
             }
         }
 
-        return count($session->sets) >= $dose->sets && $session->carried($dose->loadG);
+        return count($session->sets) >= $dose->sets && $session->carried($dose->resistanceG());
     }
 
     public static function says(Course $course, int $run): string

@@ -8,10 +8,12 @@ namespace BuoyantStep\Core\Progress;
 enum Lever: string
 {
     case Load = 'load';
+    case Pull = 'pull';
     case Reps = 'reps';
     case Seconds = 'seconds';
     case Steps = 'steps';
     case Trips = 'trips';
+    case Metres = 'metres';
     case Sets = 'sets';
     case Tempo = 'tempo';
     case Rung = 'rung';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Progress;
 
 use BuoyantStep\Core\Dose\Bridge;
+use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Kinds;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Measures\EffortScale;
@@ -27,6 +28,12 @@ final class LoadStep
     private const NO_ESTIMATE = 'A limit caps the share of the 1RM and there is no usable estimate: measure an easy '
         .'set before the load rises.';
 
+    private const NO_SCALE = 'A limit caps the load here and nobody has measured this band: pull it on a luggage scale '
+        .'before it is stretched further.';
+
+    private const FURTHER = 'By feel, as nobody has measured this band: a hand\'s width further away, or gripped a hand\'s '
+        .'width shorter.';
+
     /** Steps and trips grow no further than this when the next load is too far. */
     private const MOST_STEPS = 30;
 
@@ -36,7 +43,10 @@ final class LoadStep
     /** @param  list<Reason>  $because */
     public static function propose(Course $course, array $because): Proposal
     {
-        $load = $course->dose->loadG;
+        $load = $course->dose->resistanceG();
+        if ($load === null && $course->byFeel) {
+            return self::byFeel($course, $because);
+        }
         if ($load === null) {
             return self::rung($course, [...$because, new Reason('rule', 'lever.rung', self::NO_LOAD, self::SOURCE)]);
         }
@@ -50,6 +60,28 @@ final class LoadStep
         $next = self::next($course, $load);
 
         return $next === null ? self::outgrown($course, $load, $because) : self::to($course, $load, $next, $because);
+    }
+
+    /**
+     * A band that nobody has measured, a hand's width further: its pull is steered by the effort.
+     *
+     * @param  list<Reason>  $because
+     */
+    private static function byFeel(Course $course, array $because): Proposal
+    {
+        if ($course->loadCapG() !== null || $course->limits->isBlind()) {
+            return new Proposal(
+                Decision::Retest, 'measure', $course->dose,
+                [...$because, new Reason('kit', 'no_scale', self::NO_SCALE, 'House convention, cautious')],
+                otherwise: 'A pull read from a luggage scale opens it.',
+            );
+        }
+
+        return new Proposal(
+            Decision::StepUp, 'pull', $course->dose,
+            [...$because, new Reason('kit', 'pull.by_feel', self::FURTHER, 'House convention, cautious')],
+            otherwise: 'Measured on a luggage scale, its steps could be counted.',
+        );
     }
 
     /**
@@ -127,10 +159,18 @@ final class LoadStep
         return self::rung($course, [...$because, new Reason('kit', 'kit.outgrown', $says)]);
     }
 
+    /** A band's load is its pull. */
+    public static function lever(Dose $dose): string
+    {
+        return $dose->pullN === null ? 'load' : 'pull';
+    }
+
     /** @param  list<Reason>  $because */
     private static function step(Course $course, int $next, array $because, ?Bridge $bridge = null): Proposal
     {
-        return new Proposal(Decision::StepUp, 'load', $course->dose->with(loadG: $next), $because, $bridge);
+        return new Proposal(
+            Decision::StepUp, self::lever($course->dose), $course->dose->resisting($next), $because, $bridge,
+        );
     }
 
     /** @param  list<Reason>  $because */

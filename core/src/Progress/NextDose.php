@@ -18,7 +18,7 @@ final class NextDose
         $because = new Reasons;
         $dose = $course->limits->cut($proposal->dose, $because, $course->ladderG ?? []);
         $cap = $course->limits->cap($dose->per);
-        if ($proposal->decision !== Decision::Stop && $cap->forbids($dose->loadG)) {
+        if ($proposal->decision !== Decision::Stop && $cap->forbids($dose->resistanceG())) {
             // Nothing that can be made here is light enough: the body alone, on an easier rung.
             $limit = $cap->limit === null ? [] : [$cap->limit->asReason()];
 

@@ -7,7 +7,9 @@ namespace BuoyantStep\Core\Progress;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Prescriber;
+use BuoyantStep\Core\Dose\Pulls;
 use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Plan\BandFit;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\RungHere;
@@ -39,7 +41,7 @@ final readonly class Reviewer
         [$here, $goal, $dose] = [$exercise->here, $exercise->goal, $exercise->dose];
         $course = $exercise->course();
         $chosen = $exercise->school ?? $this->situation->client->schools[Progression::QUESTION] ?? null;
-        $school = $this->school($goal, $dose, $chosen);
+        $school = $this->school($goal, $dose, $exercise->goesByFeel() ? 'effort_steered' : $chosen);
         $proposal = NextDose::propose($school, $course);
         if ($goal === Goal::WarmUp && $proposal->decision === Decision::StepUp) {
             $says = 'A warm-up wakes the muscles; it is not progressed.';
@@ -54,8 +56,10 @@ final readonly class Reviewer
         if ($proposal->lever === 'rung') {
             return $this->otherRung($exercise, $proposal, $course);
         }
-        $heavier = $proposal->lever === 'load' && $proposal->decision === Decision::StepUp;
-        if ($heavier && in_array($dose->kind, [DoseKind::Reps, DoseKind::Seconds], true) && $school->code() !== 'fewer_heavier') {
+        $proposal = self::withSetUp($here, $proposal);
+        $heavier = in_array($proposal->lever, ['load', 'pull'], true) && $proposal->decision === Decision::StepUp
+            && in_array($dose->kind, [DoseKind::Reps, DoseKind::Seconds], true);
+        if ($heavier && ! $exercise->goesByFeel() && $school->code() !== 'fewer_heavier') {
             return new Reviewed(self::backToTheGoalsRange($here, $goal, $proposal), $here->rung);
         }
 
@@ -65,6 +69,17 @@ final readonly class Reviewer
     private function school(Goal $goal, Dose $dose, ?string $chosen): School
     {
         return SchoolBook::for($dose->kind, $goal === Goal::Balance ? 'criterion_ladder' : $chosen);
+    }
+
+    /** Another pull with where to stand for it, how short to grip, or which band. */
+    private static function withSetUp(RungHere $here, Proposal $proposal): Proposal
+    {
+        $fit = $proposal->lever !== 'pull' || $proposal->dose->pullN === null
+            ? null : BandFit::ofPull($here, $proposal->dose->pullN);
+
+        return $fit === null ? $proposal : $proposal->withDose($proposal->dose, [
+            new Reason('kit', 'band.set_up', $fit->recipe(), 'Measured points of this band'), ...$fit->setUp->notes,
+        ]);
     }
 
     /** After a load step the reps, or the seconds of movement, start again at the bottom of the goal's range, cut to the envelope. */
@@ -121,6 +136,11 @@ final readonly class Reviewer
                 // A set trimmed to fit the minutes stays trimmed on the next rung.
                 $dose = $offer->item->dose->with(sets: min($offer->item->dose->sets, $proposal->dose->sets));
                 $dose = $up ? $dose : self::noHeavier($next, $dose, $course->dose);
+                if ($dose === null) {
+                    $why = sprintf('%s: even the lightest load there is more than now.', $rung->name);
+
+                    continue;
+                }
                 $says = new Reason('rule', 'rung.next', sprintf('%s: %s', $rung->name, lcfirst($rung->step)));
 
                 return new Reviewed($proposal->withDose($dose, [$says]), $rung);
@@ -131,16 +151,20 @@ final readonly class Reviewer
         return new Reviewed($this->unstuck($here, $goal, $none, $course), $here->rung);
     }
 
-    /** An easier rung is done with no more than was lifted on the harder one, as near as this home can make it. */
-    private static function noHeavier(RungHere $easier, Dose $dose, Dose $was): Dose
+    /**
+     * An easier rung is done with no more than was lifted on the harder one, as near as this home can make it; null
+     * where it makes nothing so light.
+     */
+    private static function noHeavier(RungHere $easier, Dose $dose, Dose $was): ?Dose
     {
-        if ($dose->loadG === null || $was->loadG === null || $dose->loadG <= $was->loadG) {
+        [$now, $before] = [$dose->resistanceG(), $was->resistanceG()];
+        if ($now === null || $before === null || $now <= $before) {
             return $dose;
         }
-        $ladder = $easier->ladder();
-        $light = $ladder?->best($was->loadG, $was->loadG) ?? $ladder?->lightest();
+        $loads = $dose->pullN === null ? $easier->ladder()?->grams() ?? [] : Pulls::of($easier)->grams();
+        $under = array_filter($loads, static fn (int $g): bool => $g <= $before);
 
-        return $light === null ? $dose : $dose->with(loadG: min($dose->loadG, $light->loadG));
+        return $under === [] ? null : $dose->resisting(max($under));
     }
 
     /** @return list<Rung> the harder rungs of the family, or the easier ones, nearest first */

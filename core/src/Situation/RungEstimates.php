@@ -67,7 +67,9 @@ final class RungEstimates
     /** @return list<Estimate> */
     private function measured(): array
     {
-        $loaded = array_values(array_filter($this->family->rungs, static fn (Rung $r): bool => $r->takesLoad()));
+        $loaded = array_values(array_filter(
+            $this->family->rungs, static fn (Rung $r): bool => $r->takesLoad() || $r->work->band !== null,
+        ));
         $estimates = [];
         foreach ($this->situation->measures->easySets($this->family->code) as $set) {
             // Where an easy set does not say which rung it was, it was the first that takes a load.

@@ -88,7 +88,7 @@ final class Twelve
             sprintf(
                 '  %d x %s, RPE %s, rest %d s%s%s', $item->dose->sets, $item->dose->amountLabel(),
                 $item->dose->effort->label(), $item->dose->restS,
-                $item->dose->loadG === null ? '' : ', '.$item->dose->loadLabel(),
+                $item->dose->loadLabel() === null ? '' : ', '.$item->dose->loadLabel(),
                 $item->recipe === null ? '' : ' ('.$item->recipe.')',
             ),
             ...array_map(static fn (Change $c): string => '  change: '.$c->says(), $item->changes),

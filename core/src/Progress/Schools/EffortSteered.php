@@ -39,7 +39,7 @@ final class EffortSteered implements School
         $done = $course->done();
         $mean = $done === [] ? 0.0 : $done[0]->meanEffort();
         $easy = GoodRun::of($course, static fn (Performed $p): bool => $p->meanEffort() <= $effort->lo - 1
-            && $p->leastAmount() >= $course->dose->amount->lo && $p->carried($course->dose->loadG));
+            && $p->leastAmount() >= $course->dose->amount->lo && $p->carried($course->dose->resistanceG()));
         $because = [new Reason('log', 'mean_effort', sprintf(
             'Mean RPE %s, asked for %s; %d of %d sessions running at %d or less.',
             Mass::trim(number_format($mean, 1, '.', '')), $effort->label(), $easy, $course->goodSessionsNeeded(),

@@ -70,6 +70,6 @@ final class FewerHeavier implements School
         $first = $done[count($done) - 1] ?? null;
 
         return $course->dose->amount->hi > self::HI && $steady && $first !== null
-            && $first->date->daysTo($course->on) >= self::BLOCK_DAYS && $course->dose->loadG !== null;
+            && $first->date->daysTo($course->on) >= self::BLOCK_DAYS && $course->dose->resistanceG() !== null;
     }
 }

@@ -54,6 +54,6 @@ final class TwoExtraReps implements School
         $last = $session->sets[count($session->sets) - 1] ?? null;
 
         return $last instanceof LoggedSet && $last->kind === DoseKind::Reps && $last->amount >= $asked
-            && $last->effort <= $course->dose->effort->hi && $session->carried($course->dose->loadG);
+            && $last->effort <= $course->dose->effort->hi && $session->carried($course->dose->resistanceG());
     }
 }

@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\DoseFaults;
+use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Dose\Pulls;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\BandForm;
+use BuoyantStep\Core\Kit\BandMaterial;
+use BuoyantStep\Core\Kit\Door;
+use BuoyantStep\Core\Kit\Kit;
+use BuoyantStep\Core\Kit\KitBand;
+use BuoyantStep\Core\Kit\Place;
+use BuoyantStep\Core\Kit\Thing;
+use BuoyantStep\Core\Log\Performed;
+use BuoyantStep\Core\Plan\BandFit;
+use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Progress\Exercise;
+use BuoyantStep\Core\Progress\Reviewed;
+use BuoyantStep\Core\Progress\Reviewer;
+use BuoyantStep\Core\Situation\RungHere;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Day;
+
+/** @param  list<array{float, float}>  $points */
+function aBand(string $label, array $points, float $rest = 1500, BandForm $form = BandForm::Flat): KitBand
+{
+    return new KitBand($label, $label, new Band($rest, $points), BandMaterial::LatexFree, $form);
+}
+
+const SOFT = [[25, 5], [50, 9], [100, 15], [150, 20]];
+
+const FIRM = [[25, 18], [50, 30], [100, 48], [150, 64]];
+
+/** @param  list<KitBand>  $bands */
+function bandHere(array $bands, string $path = 'band_row/one_arm', array $client = [], array $measures = []): RungHere
+{
+    $kit = new Kit([], [], $bands);
+    $situation = Made::situation(
+        Made::client($client), Made::measures($measures), $kit, new Place(Thing::cases(), door: Door::Towards),
+    );
+
+    return Made::at($situation, $path);
+}
+
+function pullDose(?int $newtons, array $with = []): Dose
+{
+    return Dose::read(new Bag(array_filter([
+        'sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 6, 'hi' => 8], 'rest_s' => 60,
+        'pull_n' => $newtons, ...$with,
+    ])));
+}
+
+/** After so many sessions, three days apart, each set the same. */
+function afterPulling(RungHere $here, Dose $dose, array $set, int $sessions = 2): Reviewed
+{
+    $history = [];
+    for ($i = 0; $i < $sessions; $i++) {
+        $history[] = Performed::read(new Bag([
+            'date' => (string) Day::of(Made::TODAY)->plus(-2 - 3 * $i),
+            'sets' => array_fill(0, 2, array_filter([...$set, 'pull_n' => $dose->pullN])),
+        ]));
+    }
+
+    return (new Reviewer($here->situation, new Wishes))->review(
+        new Exercise($here, Goal::StrengthOlder, $dose, $history),
+    );
+}
+
+it('lists whole newtons from each band, then doubled, and names the plainest that gives it', function (): void {
+    $soft = Pulls::of(bandHere([aBand('soft', SOFT)]));
+    $all = $soft->newtons();
+    // Doubled it pulls twice as hard, from half the length.
+    expect($all)->toBe(range(min($all), max($all)))
+        ->and($soft->band(min($all))->label)->toBe('soft')
+        ->and($soft->band(max($all))->label)->toBe('soft, doubled')
+        ->and(max($all))->toBeGreaterThan(20)->toBeLessThanOrEqual(40);
+
+    $both = Pulls::of(bandHere([aBand('soft', SOFT), aBand('firm', FIRM)]));
+    expect($both->band(max($all))->label)->toBe('firm')
+        ->and(Pulls::of(bandHere([aBand('loop', SOFT, form: BandForm::Loop)]))->newtons())->not->toContain(max($all))
+        ->and(Pulls::of(bandHere([]))->newtons())->toBe([])
+        ->and($both->nearest(min($both->newtons()) + 2.9))->toBe(min($both->newtons()) + 2)
+        ->and($both->nearest(0.5))->toBe(min($both->newtons()));
+});
+
+it('never lists a pull whose end is over the cap', function (int $percent, int $easyG): void {
+    $here = bandHere([aBand('soft', SOFT), aBand('firm', FIRM)], client: [
+        'own_limits' => [['field' => 'load_pct_max', 'value' => (string) $percent, 'by' => 'Dr Amari', 'why' => 'as ordered']],
+    ], measures: [[
+        'test' => 'easy_set', 'family' => 'band_row', 'rung' => 'one_arm', 'load_g' => $easyG, 'reps' => 8, 'rir' => 2, 'on' => Made::TODAY,
+    ]]);
+    $cap = Pulls::cap($here)->newtons;
+    $pulls = Pulls::of($here)->newtons();
+    expect($pulls)->not->toBe([]);
+    foreach ($pulls as $newtons) {
+        $setUp = BandFit::ofPull($here, $newtons)->setUp;
+        expect($setUp->band->force($setUp->endMm))->toBeLessThanOrEqual($cap + 1e-6)
+            ->and($setUp->meanN())->toBeGreaterThan($newtons - 0.6)->toBeLessThan($newtons + 0.6);
+    }
+})->with([[50, 3000], [60, 4000], [80, 5000]]);
+
+it('steps a band by its pull, and says where to stand', function (): void {
+    $here = bandHere([aBand('soft', SOFT)]);
+    $next = afterPulling($here, pullDose(12), ['reps' => 12, 'effort' => 7]);
+    expect($next->proposal->lever)->toBe('pull')
+        ->and($next->proposal->dose->pullN)->toBe(13)
+        ->and($next->proposal->dose->loadG)->toBeNull()
+        ->and(implode(' ', array_column($next->proposal->because, 'says')))->toContain('Stand or sit');
+});
+
+it('goes on doubled, then to the next band, then to the next rung', function (): void {
+    $only = bandHere([aBand('soft', SOFT)]);
+    $plain = array_filter(
+        Pulls::of($only)->newtons(), static fn (int $n): bool => Pulls::of($only)->band($n)->label === 'soft',
+    );
+    $doubled = afterPulling($only, pullDose(max($plain)), ['reps' => 12, 'effort' => 7]);
+    expect(implode(' ', array_column($doubled->proposal->because, 'says')))->toContain('soft, doubled');
+
+    $firm = bandHere([aBand('soft', SOFT), aBand('firm', FIRM)]);
+    $other = afterPulling($firm, pullDose(max($plain)), ['reps' => 12, 'effort' => 7]);
+    expect(implode(' ', array_column($other->proposal->because, 'says')))->toContain('firm');
+
+    $loop = bandHere([aBand('loop', SOFT, form: BandForm::Loop)]);
+    $top = afterPulling($loop, pullDose(max(Pulls::of($loop)->newtons())), ['reps' => 12, 'effort' => 7]);
+    expect($top->proposal->lever)->toBe('rung')->and($top->rung->code)->not->toBe('one_arm');
+});
+
+it('eases a pull, and takes what was missed off it', function (): void {
+    $here = bandHere([aBand('soft', SOFT)]);
+    $hard = afterPulling($here, pullDose(14), ['reps' => 10, 'effort' => 9.5]);
+    expect([$hard->proposal->lever, $hard->proposal->dose->pullN])->toBe(['pull', 13]);
+    $late = (new Reviewer($here->situation, new Wishes))->review(new Exercise(
+        $here, Goal::StrengthOlder, pullDose(14), [Performed::read(new Bag([
+            'date' => (string) Day::of(Made::TODAY)->plus(-15),
+            'sets' => [['reps' => 12, 'effort' => 7, 'pull_n' => 14], ['reps' => 12, 'effort' => 7, 'pull_n' => 14]],
+        ]))],
+    ));
+    // Ten percent off 14 N is 12.6.
+    expect($late->proposal->dose->pullN)->toBe(12);
+});
+
+it('takes a logged pull for an estimate and drafts by it', function (): void {
+    $here = bandHere([aBand('firm', FIRM)]);
+    $sets = [Performed::read(new Bag([
+        'date' => Made::TODAY, 'sets' => [['reps' => 8, 'effort' => 8, 'pull_n' => 30]],
+    ]))];
+    // 30 N is 3.059 kg on a scale; ten reps in all make it 36/27 of that.
+    expect($here->estimate($sets)->grams)->toBe((int) round(30 / 9.80665 * 1000 * 36 / 27));
+    $measured = bandHere([aBand('firm', FIRM)], measures: [[
+        'test' => 'easy_set', 'family' => 'band_row', 'rung' => 'one_arm', 'load_g' => 4000, 'reps' => 8, 'rir' => 2, 'on' => Made::TODAY,
+    ]]);
+    $item = (new Drafter($measured->situation))->offer($measured, new Wishes)->item;
+    expect($item->dose->pullN)->toBe((int) floor($item->band->setUp->meanN() + 1e-6))
+        ->and($item->dose->loadLabel())->toStartWith('a pull of ');
+});
+
+it('refuses a pull that no band here gives, and one over the cap', function (): void {
+    $here = bandHere([aBand('soft', SOFT)]);
+    $faults = static fn (RungHere $here, Dose $dose): array => array_map(
+        static fn ($f): string => $f->field->value, (new DoseFaults($here, Goal::StrengthOlder))->of($dose),
+    );
+    expect($faults($here, pullDose(12)))->toBe([])
+        ->and($faults($here, pullDose(200)))->toBe(['pull'])
+        ->and($faults($here, pullDose(null, ['load_g' => 2000])))->toBe(['load'])
+        ->and($faults(bandHere([], 'heel_raise/two_hands'), pullDose(12)))->toBe(['pull']);
+});
+
+describe('a band that nobody has measured', function (): void {
+    $unknown = static fn (array $client = [], array $measures = []): RungHere => bandHere(
+        [aBand('old', [])], client: $client, measures: $measures,
+    );
+
+    it('is used by how it feels, and said as such', function () use ($unknown): void {
+        $here = $unknown();
+        $item = (new Drafter($here->situation))->offer($here, new Wishes)->item;
+        expect($item->dose->pullN)->toBeNull()
+            ->and($item->recipe)->toContain('by feel')->toContain('RPE '.$item->dose->effort->label());
+        $easy = afterPulling($here, $item->dose, ['reps' => $item->dose->amount->hi, 'effort' => 4]);
+        expect([$easy->proposal->lever, $easy->proposal->decision->value])->toBe(['pull', 'step_up'])
+            ->and($easy->rung->code)->toBe('one_arm');
+        $asMeant = afterPulling($here, $item->dose, ['reps' => $item->dose->amount->hi, 'effort' => 7]);
+        expect($asMeant->proposal->decision->value)->toBe('stay');
+    });
+
+    it('is not used where a limit caps what works', function (array $limit) use ($unknown): void {
+        $here = $unknown(['own_limits' => [[...$limit, 'by' => 'Dr Amari', 'why' => 'as ordered']]]);
+        expect((new Drafter($here->situation))->offer($here, new Wishes)->item)->toBeNull();
+    })->with([
+        'a share of the 1RM' => [['field' => 'load_pct_max', 'value' => '60']],
+        'a lift limit' => [['field' => 'lift_max_g', 'value' => '3000']],
+        'that arm\'s' => [['field' => 'lift_max_g', 'value' => '3000', 'region' => 'upper', 'side' => 'left']],
+    ]);
+
+    it('is used where a limit is of another part', function () use ($unknown): void {
+        $here = $unknown(['own_limits' => [[
+            'field' => 'load_pct_max', 'value' => '60', 'region' => 'lower', 'side' => 'left', 'by' => 'Dr Amari', 'why' => 'as ordered',
+        ]]]);
+        expect((new Drafter($here->situation))->offer($here, new Wishes)->item)->not->toBeNull();
+    });
+});
