@@ -31,6 +31,9 @@ final class SimulatedClient
     /** Of all that is lifted, with the body: one rise could be done with so much more. */
     private const MAX_OVER_BODY = 1.45;
 
+    /** What a weak side does, of the other. */
+    private const WEAK_SIDE = 0.75;
+
     /** @var array<string, float> what is trained to its true 1RM, grams of all that is lifted */
     private array $max = [];
 
@@ -55,11 +58,20 @@ final class SimulatedClient
         }
         $key = $here->family->code.($here->rung->work->eachSide && $system->movesBody() ? '/one' : '');
 
-        return $this->max[$key] ??= $this->spread() * $this->strength * ($system->movesBody()
+        $max = $this->max[$key] ??= $this->spread() * $this->strength * ($system->movesBody()
             ? $system->bodyG * self::MAX_OVER_BODY
             : $this->client->bodyMassKg * 10 * ($start?->percent() ?? 0) * ($start === StartFloor::Cuff
                 ? 2 * self::MAX_OVER_START
                 : self::MAX_OVER_START));
+
+        return $max * self::onThatSide($here);
+    }
+
+    /** A weak side does less than the other. */
+    private static function onThatSide(RungHere $here): float
+    {
+        return $here->only !== Side::Both && $here->situation->hasWeakSide()
+            && $here->situation->leadingSide() === $here->only ? self::WEAK_SIDE : 1.0;
     }
 
     /**
@@ -75,7 +87,7 @@ final class SimulatedClient
         $today = $form * $this->between(0.97, 1.03);
         for ($set = 0; $set < $dose->sets; $set++) {
             foreach ($sides as $side) {
-                $sets[] = $this->set($here, $dose, $side, $today * (1 - 0.03 * $set));
+                $sets[] = $this->set($here->onSide($side), $dose->on($side), $side, $today * (1 - 0.03 * $set));
             }
         }
         $this->grow($here, $dose);
@@ -127,7 +139,7 @@ final class SimulatedClient
             ? self::felt($most - $done) : min(10.0, 2 + 6 * ($done / max(1.0, $most)) ** 2);
         $told = round(max(1.0, min(10.0, $felt + $this->between(-0.6, 0.6))));
 
-        return new LoggedSet($dose->kind, $done, $dose->loadG, $told, $side, $most < $done);
+        return new LoggedSet($dose->kind, $done, $dose->loadG, $told, $side, $most < $done, pullN: $dose->pullN);
     }
 
     /** How many of what is counted could be done at most, today as usual. */
@@ -137,7 +149,7 @@ final class SimulatedClient
         if ($max !== null && $dose->kind === DoseKind::Reps) {
             $system = $here->rung->work->system($this->client);
 
-            return max(0.0, RepsPossible::at((int) round($system->with($dose->loadG)), (int) $max));
+            return max(0.0, RepsPossible::at((int) round($system->with($dose->resistanceG())), (int) $max));
         }
         $key = $here->family->code.':'.$dose->kind->value;
         // Each rung asks for a fifth more of what the one before left.
@@ -155,7 +167,7 @@ final class SimulatedClient
     {
         $max = $this->trueMaxG($here);
         $gain = 1 + $this->gainPct / 100;
-        $useful = $max === null || $here->rung->work->system($this->client)->with($dose->loadG) >= 0.4 * $max;
+        $useful = $max === null || $here->rung->work->system($this->client)->with($dose->resistanceG()) >= 0.4 * $max;
         if ($useful) {
             $this->max = self::grown($this->max, $here->family->code, $gain);
             $this->most = self::grown($this->most, $here->family->code, $gain);

@@ -33,6 +33,15 @@ enum Thing: string
     case Band = 'band';
     case Load = 'load';
 
+    /** Can it be bought and carried home? The others belong to the house. */
+    public function isBought(): bool
+    {
+        return in_array($this, [
+            self::Stool, self::Step, self::Mat, self::Cushion, self::Foam, self::Ball, self::Stick, self::Strap,
+            self::Band,
+        ], true);
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
-use BuoyantStep\Core\Dose\Pulls;
 use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Dose\Pulls;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Exercises\BandCap;
 use BuoyantStep\Core\Exercises\BandSetUp;
@@ -105,6 +105,7 @@ final readonly class BandFit
             new Reason('kit', 'band.target', $this->targetSays, 'Measured points of this band'), ...$this->setUp->notes,
         ];
     }
+
     /** The same set up for a whole pull, newtons. */
     public function pulling(RungHere $here, int $newtons): self
     {

@@ -8,7 +8,6 @@ use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Units\Span;
-use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /** One lever down: a lighter load here; else one set fewer; else a rung down. */
 final class Easing

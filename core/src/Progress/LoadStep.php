@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Progress;
 
+use BuoyantStep\Core\Body\SystemLoad;
 use BuoyantStep\Core\Dose\Bridge;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Kinds;
@@ -89,10 +90,19 @@ final class LoadStep
      */
     private static function next(Course $course, int $load): ?int
     {
-        $system = $course->limits->system;
-        $cap = $course->loadCapG();
+        return self::nextOf(
+            $course->ladderG ?? [], $load, $course->limits->system, $course->stepMax(), $course->loadCapG(),
+        );
+    }
+
+    /**
+     * @param  list<int>  $ladderG  what can be made, ascending
+     * @param  int  $stepMax  the largest step of all that is lifted, percent
+     */
+    public static function nextOf(array $ladderG, int $load, SystemLoad $system, int $stepMax, ?int $cap): ?int
+    {
         $within = $first = $least = null;
-        foreach ($course->ladderG ?? [] as $grams) {
+        foreach ($ladderG as $grams) {
             if ($grams <= $load) {
                 continue;
             }
@@ -100,7 +110,7 @@ final class LoadStep
             $first ??= $grams;
             $least ??= $pct >= self::LEAST_STEP_PCT ? $grams : null;
             // By the gram: 5 000 to 5 500 g is 10 % exactly and must not fail by a rounding error.
-            if ($pct <= $course->stepMax() + 1e-9 && ($cap === null || $grams <= $cap)) {
+            if ($pct <= $stepMax + 1e-9 && ($cap === null || $grams <= $cap)) {
                 $within = $grams;
             }
         }

@@ -15,6 +15,7 @@ use BuoyantStep\Core\Fit\Demands;
 use BuoyantStep\Core\Fit\Verdict;
 use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Kit\Ladder;
+use BuoyantStep\Core\Kit\Ladders;
 use BuoyantStep\Core\Kit\MakeableLoads;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Limits\Envelope;
@@ -348,12 +349,20 @@ final class RungHere
         return $holding !== null && $this->ladderUpTo($holding, $topG)->at($loadG) !== null;
     }
 
-    private function ladderUpTo(Holding $holding, int $topG): Ladder
+    /** The same of another kit, up to so many grams: what a purchase would bring. */
+    public function ladderWith(Ladders $kit, int $topG): ?Ladder
+    {
+        $holding = $this->rung->work->holding;
+
+        return $holding === null ? null : $this->ladderUpTo($holding, $topG, $kit);
+    }
+
+    private function ladderUpTo(Holding $holding, int $topG, ?Ladders $of = null): Ladder
     {
         $side = $holding === Holding::OneHand ? $this->workingSide() : Side::Both;
         $scope = new Scope($this->rung->demands->scope()->region, $side);
 
-        return $this->situation->ladder($holding, $side, $scope, $topG);
+        return $this->situation->ladder($holding, $side, $scope, $topG, $of);
     }
 
     /** What is really lifted here. */

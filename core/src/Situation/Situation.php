@@ -15,6 +15,7 @@ use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Kit\House;
 use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\Ladder;
+use BuoyantStep\Core\Kit\Ladders;
 use BuoyantStep\Core\Kit\MakeableLoads;
 use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Limits\ClinicFigures;
@@ -93,10 +94,11 @@ final class Situation
      *
      * @param  Side  $side  the hand that works
      * @param  Scope  $scope  the part of the body that works
+     * @param  Ladders|null  $of  another kit's than this home's
      */
-    public function ladder(Holding $holding, Side $side, Scope $scope, int $topG): Ladder
+    public function ladder(Holding $holding, Side $side, Scope $scope, int $topG, ?Ladders $of = null): Ladder
     {
-        return $this->house->ladders->of(
+        return ($of ?? $this->house->ladders)->of(
             $holding, $this->client->function->grip($side), $this->aids($side, $scope), $topG,
         );
     }

@@ -65,7 +65,7 @@ final class Followed
 
     public function noted(): void
     {
-        $this->course[] = [$this->rung, $this->dose->loadG, $this->dose->amount->hi];
+        $this->course[] = [$this->rung, $this->dose->resistanceG(), $this->dose->amount->hi];
     }
 
     /** Did a load, a rung or the seconds of a hold change? */

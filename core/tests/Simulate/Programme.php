@@ -31,7 +31,7 @@ use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
-use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Side;
 use Random\Randomizer;
 
 /** One made-up client through some weeks of the real rules, with a clinician who takes every proposal. */
@@ -160,11 +160,13 @@ final class Programme
         }
         if ($proposal->decision === Decision::StepUp && $proposal->lever === 'load') {
             $system = $here->rung->work->system($situation->client);
-            $most = $situation->envelope->number(Field::StepPctMax, $here->scope()) ?? 10;
-            // What a bridge of reps has made ready may be further apart.
-            $step = $system->stepPct($exercise->dose->loadG, $proposal->dose->loadG);
-            if ($step > $most + 0.01 && $proposal->bridge === null) {
-                $exercise->overStep++;
+            foreach ([Side::Left, Side::Right] as $side) {
+                $most = $situation->envelope->number(Field::StepPctMax, $here->onSide($side)->scope()) ?? 10;
+                // What a bridge of reps has made ready may be further apart.
+                $step = $system->stepPct($exercise->dose->on($side)->loadG, $proposal->dose->on($side)->loadG);
+                if ($step > $most + 0.01 && $proposal->bridge === null) {
+                    $exercise->overStep++;
+                }
             }
         }
     }
@@ -212,6 +214,9 @@ final class Programme
         $situation = $this->situation($on);
         foreach ($this->exercises as $exercise) {
             $here = $this->here($situation, $exercise);
+            $lesser = $exercise->dose->loadG === $exercise->dose->on(Side::Left)->loadG ? Side::Left : Side::Right;
+            // Where the sides differ, the lesser one is the one to look at.
+            $here = $exercise->dose->isApart() ? $here->onSide($lesser) : $here;
             $max = $exercise->dose->loadG === null ? null : $this->body->trueMaxG($here);
             if ($max === null || $here->isOut() || $exercise->goal->row()->percent === null) {
                 continue;
@@ -274,7 +279,8 @@ final class Programme
         if ($dosed !== null && ! $dosed->kind->isTimed()) {
             // A new block doses anew from what is known by now, and never under what is done already.
             $lighter = ($dosed->loadG ?? 0) < ($exercise->dose->loadG ?? 0);
-            $exercise->dose = $lighter ? $dosed->with(loadG: $exercise->dose->loadG, sets: $exercise->dose->sets)
+            $apart = $dosed->isApart() || $exercise->dose->isApart();
+            $exercise->dose = $lighter && ! $apart ? $dosed->with(loadG: $exercise->dose->loadG, sets: $exercise->dose->sets)
                 : $dosed->with(sets: $exercise->dose->sets);
         }
     }

@@ -67,7 +67,6 @@ final class SecondsGrow implements School
                 ? sprintf('%d s is the longest hold allowed.', $top)
                 : sprintf('%d s is the top.', $top);
 
-
             return LoadStep::propose($course, [...$because, new Reason('rule', 'lever.rung', $says, 'Practice')]);
         }
 
