@@ -20,6 +20,7 @@ use App\Http\Clinic\ReviewController;
 use App\Http\Clinic\RulebookController;
 use App\Http\Clinic\ScreenController;
 use App\Http\Clinic\SheetController;
+use App\Http\Clinic\ShoppingController;
 use App\Http\Clinic\StepsController;
 use App\Http\Clinic\TodayController;
 use App\Http\Entry\AccountController;
@@ -98,6 +99,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/limits', [LimitsController::class, 'show']);
             Route::get('/kit', [KitController::class, 'show']);
             Route::get('/kit/export.csv', [KitController::class, 'export']);
+            Route::get('/kit/next', [ShoppingController::class, 'show']);
             Route::get('/kit/band', [BandController::class, 'show']);
             Route::get('/steps', [StepsController::class, 'show']);
             Route::get('/plan', [PlanController::class, 'show']);
@@ -124,6 +126,7 @@ Route::middleware('auth')->group(function (): void {
             Route::put('/plan/items/{item}/rung', [PlanController::class, 'swap']);
             Route::put('/plan/items/{item}/today', [PlanController::class, 'refresh']);
             Route::put('/plan/items/{item}/dose', [PlanController::class, 'dose']);
+            Route::put('/plan/items/{item}/school', [PlanController::class, 'school']);
             Route::delete('/plan/items/{item}', [PlanController::class, 'remove']);
             Route::post('/plan/ahead', [PlanController::class, 'prepare']);
             Route::post('/plan/undo', [PlanController::class, 'undo']);

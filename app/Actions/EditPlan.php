@@ -15,9 +15,9 @@ use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\PlanFit;
 use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
-use BuoyantStep\Core\Units\Mass;
 use Closure;
 use Illuminate\Support\Facades\DB;
 
@@ -67,12 +67,27 @@ final class EditPlan
                         'rule' => 'clinician',
                         'says' => sprintf(
                             'Set by the clinician: %s%s.', $dose->amountLabel(),
-                            $dose->loadG === null ? '' : ', '.Mass::say($dose->loadG),
+                            $dose->loadLabel() === null ? '' : ', '.$dose->loadLabel(),
                         ),
                         'source' => '',
                     ],
                 ],
             ];
+        });
+    }
+
+    /** Which school decides its steps; null leaves it to the clinic's. */
+    public function setSchool(Client $client, User $by, int $itemId, ?string $school, int $revision): void
+    {
+        $this->change($client, $by, $itemId, $revision, 'Another school', static function (PlanItem $item) use (
+            $school,
+        ): array {
+            $kind = PlanItemRow::dose($item)->kind;
+            if ($school !== null && ! SchoolBook::find($school)->serves($kind)) {
+                throw Refusal::at('school', sprintf('This school does not decide about %s.', $kind->label()));
+            }
+
+            return ['school' => $school];
         });
     }
 

@@ -11,10 +11,12 @@ use App\Models\LoggedEstimate;
 use App\Models\LogItem;
 use App\Models\LogSource;
 use App\Models\Plan;
+use App\Models\PlanItem;
 use App\Models\SessionLog;
 use App\Models\SessionLogVersion;
 use App\Models\User;
 use App\Rows\BuildSituation;
+use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
@@ -22,7 +24,9 @@ use BuoyantStep\Core\Log\LoggedEstimates;
 use BuoyantStep\Core\Log\LoggedSet;
 use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\Estimate;
+use BuoyantStep\Core\Plan\BandFit;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Sign;
 use Illuminate\Support\Facades\DB;
 
@@ -250,14 +254,14 @@ final class LogSession
             $item = $plan->items->firstOrFail('id', $row['item']);
             $kept = $log->items()->create([
                 'plan_item_id' => $item->id, 'family' => $item->family, 'rung' => $item->rung,
-                'dose' => $item->dose, 'sets' => $row['sets'], 'pain_during' => $row['pain_during'],
+                'dose' => $item->dose, 'sets' => $this->withPulls($client, $item, $row['sets']),
+                'pain_during' => $row['pain_during'],
             ]);
-            $best = $this->estimate($kept, $profile, Day::of($log->done_on));
-            if ($best !== null) {
+            foreach ($this->estimates($kept, $profile, Day::of($log->done_on)) as $best) {
                 $estimates[] = [
                     'client_id' => $client->id, 'log_item_id' => $kept->id, 'family' => $item->family,
-                    'rung' => $item->rung, 'done_on' => $log->done_on, 'grams' => $best->grams,
-                    'confidence' => $best->confidence->value, 'says' => $best->says,
+                    'rung' => $item->rung, 'side' => $best->side->value, 'done_on' => $log->done_on,
+                    'grams' => $best->grams, 'confidence' => $best->confidence->value, 'says' => $best->says,
                 ];
             }
         }
@@ -266,12 +270,43 @@ final class LogSession
         $client->unsetRelation('loggedEstimates');
     }
 
-    /** What the sets of one exercise tell about the 1RM; null where none does. */
-    private function estimate(LogItem $item, Profile $profile, Day $on): ?Estimate
+    /**
+     * Where somebody says how far from the anchor they stood, that tells what the band pulled.
+     *
+     * @param  list<array<string, mixed>>  $sets
+     * @return list<array<string, mixed>>
+     */
+    private function withPulls(Client $client, PlanItem $item, array $sets): array
+    {
+        $stood = $sets[0]['stood_cm'] ?? null;
+        if (! is_int($stood)) {
+            return $sets;
+        }
+        $family = $this->catalogue->family($item->family);
+        $here = $this->build->of($client)->at($family, $family->rung($item->rung));
+        $dose = PlanItemRow::dose($item);
+
+        return array_map(static function (array $set) use ($here, $dose, $stood): array {
+            $own = $dose->on(Side::tryFrom(is_string($set['side'] ?? null) ? $set['side'] : '') ?? Side::Both);
+            $pull = BandFit::pulledAt($here, $own, $stood * 10);
+
+            return $pull === null ? $set : [...$set, 'pull_n' => $pull];
+        }, $sets);
+    }
+
+    /** @return list<Estimate> what the sets of one exercise tell about the 1RM: the best of each side */
+    private function estimates(LogItem $item, Profile $profile, Day $on): array
     {
         $sets = array_map(static fn (array $set): LoggedSet => LoggedSet::read(new Bag($set)), $item->sets);
         $work = $this->catalogue->family($item->family)->rung($item->rung)->work;
 
-        return Estimate::inUse(LoggedEstimates::of([new Performed($on, $sets)], $work->system($profile)), $on);
+        $all = LoggedEstimates::of([new Performed($on, $sets)], $work->system($profile));
+
+        return array_values(array_filter(array_map(
+            static fn (Side $side): ?Estimate => Estimate::inUse(
+                array_values(array_filter($all, static fn (Estimate $e): bool => $e->side === $side)), $on,
+            ),
+            Side::cases(),
+        )));
     }
 }

@@ -56,7 +56,7 @@ final class WorkOutReview
             $items[] = $item;
             $exercises[] = new Exercise(
                 $situation->at($family, $family->rung($item->rung)), PlanItemRow::goal($item), PlanItemRow::dose($item),
-                $this->history->of($logs, $item->family, $item->rung), asked: $asked[$item->family] ?? null,
+                $this->history->of($logs, $item->family, $item->rung), $item->school, $asked[$item->family] ?? null,
             );
         }
         $all = (new SessionReview($situation, $this->build->wishes($client)))->review($exercises);

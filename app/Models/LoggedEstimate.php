@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $log_item_id
  * @property string $family
  * @property string $rung
+ * @property string $side
  * @property string $done_on
  * @property int $grams
  * @property string $confidence

@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $rung
  * @property string $goal
  * @property array<string, mixed> $dose
+ * @property string|null $school  of progression, chosen for this exercise
+ * @property list<int>|null $light_days  1 Monday to 7 Sunday
  * @property list<string> $sides
  * @property list<array{change: string, says: string}> $changes
  * @property list<array{from: string, rule: string, says: string, source: string}> $because
@@ -27,7 +29,7 @@ final class PlanItem extends Model
 {
     /** What goes along when an exercise is copied into another plan. */
     public const COPIED = [
-        'position', 'family', 'rung', 'goal', 'dose', 'sides', 'changes', 'because', 'findings', 'recipe',
+        'position', 'family', 'rung', 'goal', 'dose', 'school', 'light_days', 'sides', 'changes', 'because', 'findings', 'recipe',
     ];
 
     protected $guarded = [];
@@ -37,6 +39,7 @@ final class PlanItem extends Model
     {
         return [
             'dose' => 'array', 'sides' => 'array', 'changes' => 'array', 'because' => 'array', 'findings' => 'array',
+            'light_days' => 'array',
             'position' => 'integer', 'last_load_g' => 'integer',
         ];
     }

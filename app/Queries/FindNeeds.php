@@ -183,7 +183,7 @@ final class FindNeeds
             $says[$proposal->decision][] = $rung->name.(
                 $proposal->decision === 'retest'
                     ? ''
-                    : ', '.$dose->amountLabel().($dose->loadG === null ? '' : ', '.$dose->loadLabel())
+                    : ', '.$dose->amountLabel().($dose->loadLabel() === null ? '' : ', '.$dose->loadLabel())
             );
         }
 

@@ -42,6 +42,7 @@ use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\GripClass;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** From stored rows to the core's values: the one place where the two meet. */
 final class BuildSituation
@@ -76,6 +77,7 @@ final class BuildSituation
     {
         $kept = static fn (LoggedEstimate $e): Estimate => Estimate::kept(
             $e->grams, Confidence::from($e->confidence), EstimateFrom::Log, Day::of($e->done_on), $e->says,
+            Side::from($e->side),
         );
 
         return array_values($client->loggedEstimates->map(

@@ -14,9 +14,12 @@ use App\Http\Clinic\Requests\DoseRequest;
 use App\Http\Clinic\Resources\PlanResource;
 use App\Models\Client;
 use App\Models\Plan;
+use BuoyantStep\Core\Progress\School;
+use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\Situation;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Inertia\Response;
 
 final class PlanController extends StageController
@@ -68,6 +71,20 @@ final class PlanController extends StageController
         );
 
         return $this->said('Dose changed.');
+    }
+
+    public function school(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $request->validate([
+            'school' => ['nullable', Rule::in(array_map(static fn (School $s): string => $s->code(), SchoolBook::all()))],
+            'revision' => ['required', 'integer'],
+        ], ['school.*' => 'Choose one of the schools listed, or the clinic\'s.']);
+        $edit->setSchool(
+            $client, $this->me($request), $item,
+            $request->filled('school') ? $request->string('school')->value() : null, $request->integer('revision'),
+        );
+
+        return $this->said('Another school from the next review on.');
     }
 
     public function add(Request $request, Client $client, EditPlan $edit): RedirectResponse

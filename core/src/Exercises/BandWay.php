@@ -98,13 +98,8 @@ final readonly class BandWay
     ): self {
         $band = self::band($kitBand, $use);
         $start = $band->startFor($use->travelMm($heightMm), $at, $forceN);
-        $shoulder = Segment::SHOULDER_HEIGHT * $heightMm * ($rung->demands->isSeated() ? self::SITTING : 1.0);
-        $fromTop = $use->anchor === 'door_top';
-        $anchor = $fromTop ? self::DOOR_TOP_MM : (int) round($shoulder * 0.85);
-        $drop = $fromTop ? max(0.0, $anchor - $shoulder) : 0.0;
+        [$anchor, $drop, $arm] = self::geometry($use, $rung, $heightMm);
         $along = $start > $drop ? sqrt($start ** 2 - $drop ** 2) : 0.0;
-        // Pulls begin with the arms out towards the anchor; presses against a side pull with the hands at the chest.
-        $arm = $rung->demands->scope()->region === Region::Trunk ? 0.0 : Segment::REACH * $heightMm;
         $stand = (int) round($along + $arm);
         $says = self::ends($kitBand, $use).sprintf(
             'Anchor: %s. Stand or sit %d cm from it: about %s shoe lengths, or %s of your own steps.', $use->label(),
@@ -113,6 +108,38 @@ final readonly class BandWay
         );
 
         return new self($band, $start, $says, standMm: $stand, anchorMm: $anchor);
+    }
+
+    /**
+     * Heights and lengths in mm: of the anchor, of its drop to the shoulder, and of the arm that reaches for it.
+     *
+     * @return array{int, float, float}
+     */
+    private static function geometry(BandUse $use, Rung $rung, int $heightMm): array
+    {
+        $shoulder = Segment::SHOULDER_HEIGHT * $heightMm * ($rung->demands->isSeated() ? self::SITTING : 1.0);
+        $fromTop = $use->anchor === 'door_top';
+        $anchor = $fromTop ? self::DOOR_TOP_MM : (int) round($shoulder * 0.85);
+        // Pulls begin with the arms out towards the anchor; presses against a side pull with the hands at the chest.
+        $arm = $rung->demands->scope()->region === Region::Trunk ? 0.0 : Segment::REACH * $heightMm;
+
+        return [$anchor, $fromTop ? max(0.0, $anchor - $shoulder) : 0.0, $arm];
+    }
+
+    /**
+     * The mean pull of somebody who stands or sits so far from the anchor, newtons; null where nobody walks away, the
+     * band is slack there, or it is longer than was measured.
+     */
+    public static function pullAt(KitBand $kitBand, BandUse $use, Rung $rung, int $heightMm, int $standMm): ?float
+    {
+        if (! $use->isWalkedAway()) {
+            return null;
+        }
+        [, $drop, $arm] = self::geometry($use, $rung, $heightMm);
+        $start = sqrt(max(0.0, $standMm - $arm) ** 2 + $drop ** 2);
+        $band = self::band($kitBand, $use);
+
+        return $start <= $band->restMm ? null : $band->mean($start, $start + $use->travelMm($heightMm));
     }
 
     /** @param  'end'|'mean'  $at */

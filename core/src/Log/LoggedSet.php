@@ -13,7 +13,7 @@ use JsonSerializable;
 
 /**
  * One set as it was done: an amount of what the dose counts, the load or the pull of a band, the effort it felt like,
- * or how many reps were left, the side.
+ * or how many reps were left, the side, and where one stood from the anchor of a band, centimetres.
  */
 final readonly class LoggedSet implements JsonSerializable
 {
@@ -32,6 +32,7 @@ final readonly class LoggedSet implements JsonSerializable
         public ?int $holdS = null,
         public ?int $inReserve = null,
         public ?int $pullN = null,
+        public ?int $stoodCm = null,
     ) {
     }
 
@@ -50,6 +51,7 @@ final readonly class LoggedSet implements JsonSerializable
                     $bag->optInt('hold_s', 0, 600),
                     $bag->optInt('rir', 0, 50),
                     $bag->optInt('pull_n', 0, 1000),
+                    $bag->optInt('stood_cm', 0, 600),
                 );
             }
         }
@@ -95,7 +97,7 @@ final readonly class LoggedSet implements JsonSerializable
         return array_filter([
             $this->kind->value => $this->amount, 'load_g' => $this->loadG, 'effort' => $this->effort,
             'side' => $this->side?->value, 'form_broke' => $this->formBroke ?: null, 'hold_s' => $this->holdS,
-            'rir' => $this->inReserve, 'pull_n' => $this->pullN,
+            'rir' => $this->inReserve, 'pull_n' => $this->pullN, 'stood_cm' => $this->stoodCm,
         ], static fn (mixed $v): bool => $v !== null);
     }
 }

@@ -13,6 +13,7 @@ enum Aim: string implements Labelled
     case Size = 'size';
     case Endurance = 'endurance';
     case Learn = 'learn';
+    case WakeUp = 'wake_up';
 
     public function label(): string
     {
@@ -21,6 +22,7 @@ enum Aim: string implements Labelled
             self::Size => 'muscle size',
             self::Endurance => 'endurance',
             self::Learn => 'learn',
+            self::WakeUp => 'wake the muscles up',
         };
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
+use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Pulls;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Exercises\BandCap;
 use BuoyantStep\Core\Exercises\BandSetUp;
+use BuoyantStep\Core\Exercises\BandWay;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Units\Mass;
@@ -112,6 +114,21 @@ final readonly class BandFit
         return new self(
             $this->band, self::setUp($here, $this->band, 'mean', $newtons), $newtons, $this->targetSays, $this->missN,
         );
+    }
+
+    /**
+     * What was pulled by somebody who stood so far from the anchor with the band of this dose, whole newtons; null
+     * where that cannot be told.
+     */
+    public static function pulledAt(RungHere $here, Dose $dose, int $standMm): ?int
+    {
+        $use = $here->rung->work->band;
+        $band = $dose->pullN === null ? null : Pulls::of($here)->band($dose->pullN);
+        $pull = $use === null || $band === null ? null : BandWay::pullAt(
+            $band, $use, $here->rung, $here->situation->client->heightMm, $standMm,
+        );
+
+        return $pull === null ? null : max(1, (int) round($pull));
     }
 
     /** The band and the set-up that give this pull here; null where none does. */

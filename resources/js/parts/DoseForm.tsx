@@ -6,23 +6,56 @@ import { useState } from "react";
 import Button from "./Button";
 import Field, { FieldError, inputClass } from "./Field";
 import KeptOffer from "./KeptOffer";
+import SelectField from "./SelectField";
 
-export type DoseValues = Record<
+const SIDES = ["left", "right"] as const;
+
+type Typed =
     | "sets"
+    | "kind"
     | "amount_lo"
     | "amount_hi"
     | "effort_lo"
     | "effort_hi"
     | "rest_s"
     | "load_kg"
+    | "pull_kg"
     | "tempo"
     | "hold_s"
-    | "pause_s",
-    string
-> & {
+    | "pause_s"
+    | `${(typeof SIDES)[number]}_${"lo" | "hi" | "load_kg"}`;
+
+export type DoseValues = Record<Typed, string> & {
+    /** Left and right differ. */
+    apart: boolean;
     /** An unusual dose was looked at twice. */
     confirmed: boolean;
 };
+
+const isMass = (key: Typed): boolean => key.endsWith("_kg");
+
+const typedIn = (dose: Dose): DoseValues => ({
+    sets: String(dose.sets),
+    kind: dose.kind,
+    amount_lo: String(dose.amount_lo),
+    amount_hi: String(dose.amount_hi),
+    effort_lo: String(dose.effort_lo),
+    effort_hi: String(dose.effort_hi),
+    rest_s: String(dose.rest_s),
+    load_kg: dose.takes === "load" ? dose.load_kg : "",
+    pull_kg: dose.takes === "pull" ? dose.load_kg : "",
+    tempo: dose.tempo,
+    hold_s: dose.hold_s === null ? "" : String(dose.hold_s),
+    pause_s: dose.pause_s === null ? "" : String(dose.pause_s),
+    left_lo: String(dose.left.amount_lo),
+    left_hi: String(dose.left.amount_hi),
+    left_load_kg: dose.left.load_kg,
+    right_lo: String(dose.right.amount_lo),
+    right_hi: String(dose.right.amount_hi),
+    right_load_kg: dose.right.load_kg,
+    apart: dose.apart,
+    confirmed: false,
+});
 
 /** The numbers of a dose, to type. The server says whether they may be given, at the field. */
 export default function DoseForm({
@@ -43,36 +76,45 @@ export default function DoseForm({
     submit: string;
     onSubmit: (values: DoseValues, saved: () => void) => void;
 }) {
-    const unit = useMassUnit();
-    const [start] = useState<DoseValues>({
-        sets: String(dose.sets),
-        amount_lo: String(dose.amount_lo),
-        amount_hi: String(dose.amount_hi),
-        effort_lo: String(dose.effort_lo),
-        effort_hi: String(dose.effort_hi),
-        rest_s: String(dose.rest_s),
-        load_kg: dose.load_kg,
-        tempo: dose.tempo,
-        hold_s: dose.hold_s === null ? "" : String(dose.hold_s),
-        pause_s: dose.pause_s === null ? "" : String(dose.pause_s),
-        confirmed: false,
-    });
+    const massUnit = useMassUnit();
+    const [start] = useState<DoseValues>(() => typedIn(dose));
     const [values, setValues] = useState(start);
     const kept = useKept(place, title, values, JSON.stringify(values) !== JSON.stringify(start));
-    const fields: [Exclude<keyof DoseValues, "confirmed">, string][] = [
-        ["sets", "Sets"],
-        ["amount_lo", `From, ${dose.unit}`],
-        ["amount_hi", `To, ${dose.unit}`],
-        ["effort_lo", "RPE from"],
-        ["effort_hi", "RPE to"],
-        ["rest_s", "Rest, s"],
-    ];
-    if (dose.load_g !== null) {
-        fields.push(["load_kg", `${dose.per === "hand" ? "Load a hand" : "Load"}, ${unit}`]);
+    const counted = dose.kinds.find((k) => k.kind === values.kind);
+    const unit = counted?.unit ?? dose.unit;
+    const resists = dose.takes === "pull" ? "Pull" : dose.per === "hand" ? "Load a hand" : "Load";
+    const apart = dose.can_differ && values.apart;
+    const fields: [Typed, string][] = [["sets", "Sets"]];
+    if (!apart) {
+        fields.push(["amount_lo", `From, ${unit}`], ["amount_hi", `To, ${unit}`]);
     }
-    if (dose.kind === "reps") {
+    fields.push(["effort_lo", "RPE from"], ["effort_hi", "RPE to"], ["rest_s", "Rest, s"]);
+    if (!apart && dose.takes !== null) {
+        fields.push([dose.takes === "pull" ? "pull_kg" : "load_kg", `${resists}, ${massUnit}`]);
+    }
+    if (values.kind === "reps") {
         fields.push(["tempo", "Tempo, s"], ["hold_s", "Hold a rep, s"], ["pause_s", "Rest in set, s"]);
     }
+    const box = (key: Typed, label: string, name?: string) => (
+        <Field key={key} label={label} className="w-24" error={errors[key] ?? errors[key.replace("_kg", "")]}>
+            {isMass(key) ? (
+                <MassInput
+                    aria-label={name}
+                    value={values[key]}
+                    onValue={(typed) => setValues({ ...values, [key]: typed })}
+                />
+            ) : (
+                <input
+                    className={inputClass}
+                    aria-label={name}
+                    inputMode={key === "tempo" ? "text" : "decimal"}
+                    placeholder={key === "tempo" ? "3-0-2-0" : undefined}
+                    value={values[key]}
+                    onChange={(e) => setValues({ ...values, [key]: e.target.value })}
+                />
+            )}
+        </Field>
+    );
     return (
         <form
             noValidate
@@ -83,26 +125,57 @@ export default function DoseForm({
             }}
         >
             <KeptOffer kept={kept} onTake={setValues} />
-            {fields.map(([key, label]) => (
-                <Field
-                    key={key}
-                    label={label}
-                    className="w-24"
-                    error={errors[key] ?? (key === "load_kg" ? errors.load : undefined)}
-                >
-                    {key === "load_kg" ? (
-                        <MassInput value={values.load_kg} onValue={(load_kg) => setValues({ ...values, load_kg })} />
-                    ) : (
+            {dose.kinds.length > 1 && (
+                <div className="w-44">
+                    <SelectField
+                        label="Counted in"
+                        value={values.kind}
+                        options={dose.kinds.map((k) => [k.kind, k.label] as const)}
+                        onChange={(kind) => {
+                            const to = dose.kinds.find((k) => k.kind === kind);
+                            setValues({
+                                ...values,
+                                kind,
+                                amount_lo: String(to?.lo ?? values.amount_lo),
+                                amount_hi: String(to?.hi ?? values.amount_hi),
+                                left_lo: String(to?.lo ?? values.left_lo),
+                                left_hi: String(to?.hi ?? values.left_hi),
+                                right_lo: String(to?.lo ?? values.right_lo),
+                                right_hi: String(to?.hi ?? values.right_hi),
+                            });
+                        }}
+                    />
+                </div>
+            )}
+            {fields.map(([key, label]) => box(key, label))}
+            {dose.can_differ && (
+                <div className="w-full">
+                    <label className="flex min-h-8 items-center gap-2 text-sm font-medium">
                         <input
-                            className={inputClass}
-                            inputMode={key === "tempo" ? "text" : "decimal"}
-                            placeholder={key === "tempo" ? "3-0-2-0" : undefined}
-                            value={values[key]}
-                            onChange={(e) => setValues({ ...values, [key]: e.target.value })}
+                            type="checkbox"
+                            className="accent-water size-5"
+                            checked={values.apart}
+                            onChange={(e) => setValues({ ...values, apart: e.target.checked })}
                         />
-                    )}
-                </Field>
-            ))}
+                        Left and right differ
+                    </label>
+                    {apart &&
+                        SIDES.map((side) => (
+                            <fieldset key={side} className="mt-1 flex flex-wrap items-start gap-2">
+                                <legend className="float-left w-14 pt-8 text-sm font-bold capitalize">{side}</legend>
+                                {box(`${side}_lo`, `From, ${unit}`, `${side}, from, ${unit}`)}
+                                {box(`${side}_hi`, `To, ${unit}`, `${side}, to, ${unit}`)}
+                                {dose.takes !== null &&
+                                    box(
+                                        `${side}_load_kg`,
+                                        `${resists}, ${massUnit}`,
+                                        `${side}, ${resists.toLowerCase()}, ${massUnit}`,
+                                    )}
+                                <FieldError error={errors[`${side}_pull`]} />
+                            </fieldset>
+                        ))}
+                </div>
+            )}
             {errors.confirm && (
                 <div role="alert" className="border-hold bg-card w-full rounded-md border-l-4 p-2 text-sm">
                     <p>
@@ -123,7 +196,8 @@ export default function DoseForm({
             <Button type="submit" disabled={busy} className="mt-6">
                 {submit}
             </Button>
-            <FieldError error={dose.load_g === null ? errors.load : undefined} />
+            <FieldError error={dose.takes === null || apart ? errors.load : undefined} />
+            <FieldError error={errors.kind} />
             <FieldError error={errors.rung} />
         </form>
     );

@@ -5,6 +5,8 @@ import Button from "./Button";
 import Channel from "./Channel";
 import DoseForm, { type DoseValues } from "./DoseForm";
 import Figure from "./Figure";
+import { FieldError } from "./Field";
+import SelectField from "./SelectField";
 import Steps from "./Steps";
 
 export default function PlanRow({
@@ -15,6 +17,7 @@ export default function PlanRow({
     onOpen,
     onSwap,
     onDose,
+    onSchool,
     onRefresh,
     onRemove,
     clientId,
@@ -27,6 +30,7 @@ export default function PlanRow({
     onSwap: (rung: string) => void;
     onDose: (dose: DoseValues, saved: () => void) => void;
     clientId: number;
+    onSchool: (school: string) => void;
     onRefresh: () => void;
     onRemove: () => void;
 }) {
@@ -149,6 +153,15 @@ export default function PlanRow({
                         <Button small tone="stop" disabled={busy} onClick={onRemove}>
                             Take out
                         </Button>
+                    </div>
+                    <div className="w-80 max-w-full">
+                        <SelectField
+                            label="Progresses by"
+                            value={item.school}
+                            options={[["", "the clinic's school"], ...item.schools]}
+                            onChange={onSchool}
+                        />
+                        <FieldError error={errors.school} />
                     </div>
                 </div>
             )}

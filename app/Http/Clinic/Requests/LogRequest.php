@@ -8,6 +8,7 @@ use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Log\LoggedSet;
+use BuoyantStep\Core\Units\Gravity;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use Illuminate\Validation\Rule;
@@ -42,17 +43,25 @@ final class LogRequest extends ClinicRequest
             'items.*.effort' => ['nullable', 'numeric', 'between:0,10'],
             'items.*.left' => ['nullable', 'integer', 'between:0,50'],
             'items.*.load_kg' => ['nullable', 'numeric', 'between:0,200'],
+            'items.*.left_load_kg' => ['nullable', 'numeric', 'between:0,200'],
+            'items.*.right_load_kg' => ['nullable', 'numeric', 'between:0,200'],
+            'items.*.stood_cm' => ['nullable', 'integer', 'between:20,600'],
             'items.*.pain_during' => ['nullable', 'integer', 'between:0,10'],
             'items.*.broken' => ['nullable', 'integer', 'between:0,20'],
             'items.*.sets' => ['present', 'array', 'max:20'],
             'items.*.sets.*.amount' => ['nullable', 'integer', 'between:0,'.LoggedSet::MAX_AMOUNT],
+            'items.*.sets.*.effort' => ['nullable', 'numeric', 'between:0,10'],
+            'items.*.sets.*.left' => ['nullable', 'integer', 'between:0,50'],
             'items.*.sets.*.side' => ['nullable', Rule::in(['left', 'right', 'both'])],
         ];
     }
 
     protected function decimals(): array
     {
-        return ['items.*.effort', 'items.*.load_kg'];
+        return [
+            'items.*.effort', 'items.*.load_kg', 'items.*.left_load_kg', 'items.*.right_load_kg',
+            'items.*.sets.*.effort',
+        ];
     }
 
     /** @return array<string, string> */
@@ -63,11 +72,18 @@ final class LogRequest extends ClinicRequest
             'pain_before.*' => 'Pain goes from 0 to 10.',
             'pain_next_morning.*' => 'Pain goes from 0 to 10.',
             'items.*.pain_during.*' => 'Pain goes from 0 to 10.',
-            'items.*.effort.*' => 'RPE goes from 0 to 10, for example 6.',
-            'items.*.left.*' => 'Reps left is a whole number from 0 to 50, for example 3.',
-            'items.*.load_kg.*' => sprintf(
-                'The load must be from 0 to %s, for example %s.', Mass::say(200_000), Mass::say(2500),
+            ...array_fill_keys(
+                ['items.*.effort.*', 'items.*.sets.*.effort.*'], 'RPE goes from 0 to 10, for example 6.',
             ),
+            ...array_fill_keys(
+                ['items.*.left.*', 'items.*.sets.*.left.*'],
+                'Reps left is a whole number from 0 to 50, for example 3.',
+            ),
+            ...array_fill_keys(
+                ['items.*.load_kg.*', 'items.*.left_load_kg.*', 'items.*.right_load_kg.*'],
+                sprintf('The load must be from 0 to %s, for example %s.', Mass::say(200_000), Mass::say(2500)),
+            ),
+            'items.*.stood_cm.*' => 'Where they stood is from 20 to 600 cm, for example 180.',
             'items.*.sets.*.amount.*' => sprintf(
                 'This must be a whole number from 0 to %d, for example 10.', LoggedSet::MAX_AMOUNT,
             ),
@@ -84,13 +100,16 @@ final class LogRequest extends ClinicRequest
                     continue;
                 }
                 $done++;
-                if (! is_numeric($row['effort'] ?? null) && ! is_numeric($row['left'] ?? null)) {
-                    $validator->errors()->add("items.$i.effort", 'Enter the RPE, 0 to 10, for example 6.');
-                }
+                $told = static fn (array $of): bool => is_numeric($of['effort'] ?? null)
+                    || is_numeric($of['left'] ?? null);
                 $amounts = array_filter(
                     (array) ($row['sets'] ?? []),
                     static fn (mixed $s): bool => is_array($s) && is_numeric($s['amount'] ?? null),
                 );
+                // One for all sets, or one of its own for each.
+                if (! $told($row) && ($amounts === [] || count(array_filter($amounts, $told)) < count($amounts))) {
+                    $validator->errors()->add("items.$i.effort", 'Enter the RPE, 0 to 10, for example 6.');
+                }
                 if ($amounts === []) {
                     $validator->errors()->add(
                         "items.$i.sets", 'Enter what was done in at least one set, or untick the exercise.',
@@ -146,18 +165,23 @@ final class LogRequest extends ClinicRequest
     {
         $dose = PlanItemRow::dose($item);
         $broken = is_numeric($row['broken'] ?? null) ? (int) $row['broken'] : 0;
-        $load = Mass::typed($row['load_kg'] ?? null)?->grams;
-        $left = is_numeric($row['left'] ?? null) ? (int) $row['left'] : null;
+        $stood = is_numeric($row['stood_cm'] ?? null) ? (int) $row['stood_cm'] : null;
         $sets = [];
         foreach ((array) ($row['sets'] ?? []) as $set) {
             if (! is_array($set) || ! is_numeric($set['amount'] ?? null)) {
                 continue;
             }
+            $own = is_numeric($set['effort'] ?? null) || is_numeric($set['left'] ?? null) ? $set : $row;
+            $left = is_numeric($own['left'] ?? null) ? (int) $own['left'] : null;
+            $side = is_string($set['side'] ?? null) ? $set['side'] : '';
+            $load = (Mass::typed($row[$side.'_load_kg'] ?? null) ?? Mass::typed($row['load_kg'] ?? null))?->grams;
             $sets[] = array_filter([
                 $dose->kind->value => (int) $set['amount'],
                 'load_g' => $dose->loadG === null ? null : $load,
-                'effort' => is_numeric($row['effort'] ?? null)
-                    ? (float) $row['effort'] : LoggedSet::effortOf($left ?? 0),
+                'pull_n' => $dose->loadG !== null || $load === null ? null : Gravity::newtonsOf($load),
+                'stood_cm' => $dose->loadG === null ? $stood : null,
+                'effort' => is_numeric($own['effort'] ?? null)
+                    ? (float) $own['effort'] : LoggedSet::effortOf($left ?? 0),
                 'rir' => $dose->kind === DoseKind::Reps ? $left : null,
                 'side' => $set['side'] ?? null,
                 'form_broke' => count($sets) < $broken ? true : null,

@@ -127,26 +127,50 @@ final class LogResource
         $rows = array_map(
             static fn (LoggedSet $s): array => [
                 'amount' => (string) $s->amount, 'side' => $s->side->value ?? $item->sides[0],
+                ...(self::isToldApart($sets) ? [
+                    'effort' => (string) $s->effort, 'left' => (string) ($s->inReserve ?? ''),
+                ] : ['effort' => '', 'left' => '']),
             ],
             $sets,
         );
         foreach (array_slice($asked, count($rows)) as $side) {
-            $rows[] = ['amount' => '', 'side' => $side];
+            $rows[] = ['amount' => '', 'side' => $side, 'effort' => '', 'left' => ''];
         }
 
-        $load = $sets[0]->loadG ?? $dose->loadG;
+        $load = static function (Side $side) use ($sets, $dose): string {
+            $of = array_values(array_filter(
+                $sets, static fn (LoggedSet $s): bool => ($s->side ?? Side::Both)->touches($side),
+            ));
+            $grams = ($of[0] ?? null)?->resistanceG() ?? $dose->on($side)->resistanceG();
+
+            return $grams === null ? '' : Mass::field($grams);
+        };
 
         return [
             'item' => $item->id, 'done' => $done !== null, 'effort' => $sets === []
                 ? ''
                 : (string) $sets[0]->effort,
             'left' => (string) ($sets[0]->inReserve ?? ''),
-            'load_kg' => $load === null ? '' : Mass::field($load),
+            'load_kg' => $load(Side::Both), 'left_load_kg' => $dose->isApart() ? $load(Side::Left) : '',
+            'right_load_kg' => $dose->isApart() ? $load(Side::Right) : '',
+            'stood_cm' => (string) ($sets[0]->stoodCm ?? ''),
             'pain_during' => (string) ($done->pain_during ?? ''), 'broken' => $sets === []
                 ? ''
                 : (string) count(array_filter($sets, static fn (LoggedSet $s): bool => $s->formBroke)),
             'sets' => $rows,
         ];
+    }
+
+    /**
+     * Did each set have an effort of its own?
+     *
+     * @param  list<LoggedSet>  $sets
+     */
+    private static function isToldApart(array $sets): bool
+    {
+        return count(array_unique(array_map(
+            static fn (LoggedSet $s): string => $s->effort.'/'.$s->inReserve, $sets,
+        ))) > 1;
     }
 
     private function sayEarlier(SessionLogVersion $version): string
@@ -182,6 +206,7 @@ final class LogResource
     private function item(PlanItem $item): array
     {
         $dose = PlanItemRow::dose($item);
+        $rung = $this->catalogue->family($item->family)->rung($item->rung);
         $sets = [];
         for ($n = 1; $n <= $dose->sets; $n++) {
             foreach ($item->sides as $side) {
@@ -190,8 +215,9 @@ final class LogResource
         }
 
         return [
-            'id' => $item->id, 'name' => $this->catalogue->family($item->family)->rung($item->rung)->name,
-            'dose' => DoseResource::of($dose, PlanItemRow::goal($item)),
+            'id' => $item->id, 'name' => $rung->name,
+            'dose' => DoseResource::of($dose, PlanItemRow::goal($item), $rung),
+            'stood' => $rung->work->band?->isWalkedAway() === true,
             'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
             'sets' => $sets,
         ];
@@ -217,14 +243,29 @@ final class LogResource
             ),
             $sets,
         );
-        $load = $sets[0]->loadG;
+        $efforts = array_unique(array_map(
+            static fn (LoggedSet $s): string => Mass::trim(number_format($s->effort, 1, '.', '')), $sets,
+        ));
 
-        return implode(', ', $amounts).' '.$sets[0]->kind->unit().(
-            $load === null
-                ? ''
-                : ' with '.Mass::say($load)
-        ).', RPE '.rtrim(
-            rtrim(number_format($sets[0]->effort, 1, '.', ''), '0'), '.',
-        );
+        return implode(', ', $amounts).' '.$sets[0]->kind->unit().self::sayResistance($sets)
+            .', RPE '.implode(', ', $efforts);
+    }
+
+    /** @param  non-empty-list<LoggedSet>  $sets */
+    private static function sayResistance(array $sets): string
+    {
+        $of = static function (Side $side) use ($sets): ?string {
+            foreach ($sets as $set) {
+                if (($set->side ?? Side::Both)->touches($side) && $set->resistanceG() !== null) {
+                    return $set->pullN === null ? Mass::say((int) $set->loadG) : 'a pull of '.Mass::sayForce($set->pullN);
+                }
+            }
+
+            return null;
+        };
+        $says = Side::saying($of(Side::Left), $of(Side::Right));
+        $stood = $sets[0]->stoodCm === null ? '' : sprintf(', stood at %d cm', $sets[0]->stoodCm);
+
+        return ($says === null ? '' : ' with '.$says).$stood;
     }
 }

@@ -19,8 +19,11 @@ use BuoyantStep\Core\Plan\PlanFit;
 use BuoyantStep\Core\Plan\Stair;
 use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Progress\School;
+use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /** A plan with everything the Plan stage draws: dose, channel, stair, reasons, and what no longer fits. */
 final class PlanResource
@@ -113,7 +116,9 @@ final class PlanResource
                 $here->moved($dose->loadG),
                 ...array_map(static fn (Reason $r): string => $r->says, $here->leverNotes()),
             ])),
-            'goal' => $goal->label(), 'dose' => DoseResource::of($dose, $goal),
+            'goal' => $goal->label(), 'dose' => DoseResource::of($dose, $goal, $rung),
+            'school' => $item->school ?? '',
+            'schools' => self::schools($dose->kind),
             'sides' => SidesResource::say($planned->sides),
             'recipe' => $item->recipe,
             'changes' => array_column($item->changes, 'says'),
@@ -128,6 +133,14 @@ final class PlanResource
             'shaped_by' => self::shapedBy($item->because),
             'seconds' => Minutes::itemSeconds($rung, $goal, $dose, count($item->sides), $structure, $restMin),
         ];
+    }
+
+    /** @return list<array{string, string}> the schools that decide about what is counted */
+    private static function schools(DoseKind $kind): array
+    {
+        $all = array_values(array_filter(SchoolBook::all(), static fn (School $s): bool => $s->serves($kind)));
+
+        return array_map(static fn (School $s): array => [$s->code(), $s->label()], $all);
     }
 
     /**

@@ -94,8 +94,12 @@ final class ReviewResource
             'label' => $verdict->label(),
             'lever' => $proposal->lever === null ? null : Lever::from($proposal->lever)->label(),
             'offers' => array_map(static fn (array $o): string => $o['says'], $proposal->offers ?? []),
-            'now' => DoseResource::of(PlanItemRow::dose($item), PlanItemRow::goal($item)),
-            'next' => DoseResource::of(Dose::read(new Bag($proposal->dose)), PlanItemRow::goal($item)),
+            'now' => DoseResource::of(
+                PlanItemRow::dose($item), PlanItemRow::goal($item), $family->rung($item->rung),
+            ),
+            'next' => DoseResource::of(
+                Dose::read(new Bag($proposal->dose)), PlanItemRow::goal($item), $family->rung($proposal->rung),
+            ),
             'because' => $proposal->because,
             'otherwise' => $proposal->otherwise,
             'review' => $proposal->review,

@@ -61,7 +61,7 @@ final class SheetResource
             'mistakes' => $rung->teaching->mistakes,
             'feel' => $rung->teaching->feel,
             'changes' => array_column($item->changes, 'says'),
-            'dose' => DoseResource::of($dose, PlanItemRow::goal($item)),
+            'dose' => DoseResource::of($dose, PlanItemRow::goal($item), $rung),
             'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
             'recipe' => $item->recipe === null
                 ? null

@@ -12,6 +12,7 @@ import Home from "@/parts/kit/Home";
 import Pieces from "@/parts/kit/Pieces";
 import type { Errors, KitForm } from "@/parts/kit/types";
 import LadderView from "@/parts/LadderView";
+import NextToBuy from "@/parts/NextToBuy";
 import type { KitProps, Reading } from "@/types/props";
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
 import { useForm } from "@inertiajs/react";
@@ -212,6 +213,7 @@ export default function Kit(props: KitProps) {
                     {ladders.map((ladder) => (
                         <LadderView key={ladder.holding} ladder={ladder} />
                     ))}
+                    <NextToBuy clientId={client.id} key={JSON.stringify(ladders)} />
                 </section>
             </div>
         </ClientShell>

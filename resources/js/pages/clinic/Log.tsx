@@ -10,6 +10,7 @@ import Field, { FieldError, inputClass } from "@/parts/Field";
 import PastSessions from "@/parts/PastSessions";
 import type { CorrectingForm, LogItemForm, LogProps } from "@/types/props";
 import { Link, useForm, usePage } from "@inertiajs/react";
+import { useState } from "react";
 
 type ItemForm = LogItemForm;
 
@@ -57,11 +58,21 @@ export default function Log({ client, plan, logs, signs, correcting }: LogProps)
 const fitting = (was: ItemForm[], now: ItemForm[]): ItemForm[] =>
     now.map((row) => was.find((old) => old.item === row.item && old.sets.length === row.sets.length) ?? row);
 
+/** The top of the range, of that side where the sides differ. */
+const topOf = (dose: PlanOfLog["items"][number]["dose"], side: string): number =>
+    dose.apart && side === "left"
+        ? dose.left.amount_hi
+        : dose.apart && side === "right"
+          ? dose.right.amount_hi
+          : dose.amount_hi;
+
 /** Every set at the top of its range, with the load of the dose. */
 const atTheTop = (item: PlanOfLog["items"][number], row: ItemForm): Partial<ItemForm> => ({
     done: true,
     load_kg: item.dose.load_kg,
-    sets: row.sets.map((s) => ({ ...s, amount: String(item.dose.amount_hi) })),
+    left_load_kg: item.dose.apart ? item.dose.left.load_kg : "",
+    right_load_kg: item.dose.apart ? item.dose.right.load_kg : "",
+    sets: row.sets.map((s) => ({ ...s, amount: String(topOf(item.dose, s.side)) })),
 });
 
 /** A session as it was done, or one that is corrected: then with what was entered, on the plan it was done on. */
@@ -96,9 +107,12 @@ function SessionForm({
                     effort: "",
                     left: "",
                     load_kg: i.dose.load_kg,
+                    left_load_kg: i.dose.apart ? i.dose.left.load_kg : "",
+                    right_load_kg: i.dose.apart ? i.dose.right.load_kg : "",
+                    stood_cm: "",
                     pain_during: "",
                     broken: "",
-                    sets: i.sets.map((s) => ({ amount: "", side: s.side })),
+                    sets: i.sets.map((s) => ({ amount: "", side: s.side, effort: "", left: "" })),
                 })),
             },
     );
@@ -216,7 +230,9 @@ function SessionForm({
                                     {item.sides ? `; ${item.sides}` : ""}
                                 </p>
                                 <Button small tone="quiet" className="ml-6" onClick={() => set(n, atTheTop(item, row))}>
-                                    all {item.dose.amount_hi} {item.dose.unit}
+                                    {item.dose.apart
+                                        ? "all to the top"
+                                        : `all ${item.dose.amount_hi} ${item.dose.unit}`}
                                     <span className="sr-only"> of {item.name}</span>
                                 </Button>
                             </div>
@@ -249,16 +265,45 @@ function SessionForm({
                                                 </Field>
                                             );
                                         })}
-                                        {item.dose.load_g !== null && (
+                                        {item.dose.takes !== null &&
+                                            (item.dose.apart
+                                                ? (["left_load_kg", "right_load_kg"] as const)
+                                                : (["load_kg"] as const)
+                                            ).map((key) => {
+                                                const side =
+                                                    key === "load_kg"
+                                                        ? ""
+                                                        : key === "left_load_kg"
+                                                          ? " left"
+                                                          : " right";
+                                                const what = `${item.dose.takes === "pull" ? "Pull" : "Load"}${side}, ${unit}`;
+                                                return (
+                                                    <Field
+                                                        key={key}
+                                                        className={key === "load_kg" ? "w-22" : "w-28"}
+                                                        label={what}
+                                                        error={errors[`${at}.${key}`]}
+                                                    >
+                                                        <MassInput
+                                                            aria-label={`${item.name}, ${what.toLowerCase()}`}
+                                                            value={row[key]}
+                                                            onValue={(typed) => set(n, { [key]: typed })}
+                                                        />
+                                                    </Field>
+                                                );
+                                            })}
+                                        {item.stood && (
                                             <Field
-                                                className="w-22"
-                                                label={`Load, ${unit}`}
-                                                error={errors[`${at}.load_kg`]}
+                                                className="w-28"
+                                                label="or stood at, cm"
+                                                error={errors[`${at}.stood_cm`]}
                                             >
-                                                <MassInput
-                                                    aria-label={`${item.name}, load, ${unit}`}
-                                                    value={row.load_kg}
-                                                    onValue={(load_kg) => set(n, { load_kg })}
+                                                <input
+                                                    className={inputClass}
+                                                    inputMode="numeric"
+                                                    aria-label={`${item.name}, stood at, cm from the anchor`}
+                                                    value={row.stood_cm}
+                                                    onChange={(e) => set(n, { stood_cm: e.target.value })}
                                                 />
                                             </Field>
                                         )}
@@ -298,6 +343,13 @@ function SessionForm({
                                             />
                                         </Field>
                                     </div>
+                                    <EachSet
+                                        item={item}
+                                        row={row}
+                                        errors={errors}
+                                        at={at}
+                                        onSets={(sets) => set(n, { sets })}
+                                    />
                                     <FieldError error={errors[`${at}.sets`]} />
                                 </div>
                             )}
@@ -329,5 +381,61 @@ function SessionForm({
                 )}
             </div>
         </form>
+    );
+}
+
+/** The effort of each set by itself, where they were not all alike. */
+function EachSet({
+    item,
+    row,
+    errors,
+    at,
+    onSets,
+}: {
+    item: PlanOfLog["items"][number];
+    row: ItemForm;
+    errors: Record<string, string | undefined>;
+    at: string;
+    onSets: (sets: ItemForm["sets"]) => void;
+}) {
+    const told = row.sets.some((s) => s.effort !== "" || s.left !== "");
+    const [open, setOpen] = useState(told);
+    const keys = item.dose.kind === "reps" ? (["effort", "left"] as const) : (["effort"] as const);
+    return (
+        <details open={open} onToggle={(e) => setOpen(e.currentTarget.open)} className="text-sm">
+            <summary className="text-water min-h-6 cursor-pointer underline underline-offset-2">
+                RPE of each set<span className="sr-only"> of {item.name}</span>
+            </summary>
+            {open && (
+                <div className="mt-1 flex flex-wrap items-start gap-2">
+                    {row.sets.map((s, k) =>
+                        keys.map((key) => {
+                            const name = `set ${item.sets[k]?.n ?? k + 1}${s.side === "both" ? "" : ` ${s.side}`}`;
+                            const what = key === "effort" ? "RPE" : "reps left";
+                            return (
+                                <Field
+                                    key={`${k}.${key}`}
+                                    className="w-28"
+                                    label={`${what}, ${name}`}
+                                    error={errors[`${at}.sets.${k}.${key}`]}
+                                >
+                                    <input
+                                        className={inputClass}
+                                        inputMode="decimal"
+                                        aria-label={`${item.name}, ${name}, ${what}`}
+                                        value={s[key]}
+                                        onChange={(e) =>
+                                            onSets(
+                                                row.sets.map((o, i) => (i === k ? { ...o, [key]: e.target.value } : o)),
+                                            )
+                                        }
+                                    />
+                                </Field>
+                            );
+                        }),
+                    )}
+                </div>
+            )}
+        </details>
     );
 }

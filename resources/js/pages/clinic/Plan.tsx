@@ -3,6 +3,7 @@ import AddExercise from "@/parts/AddExercise";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
+import NextToBuy from "@/parts/NextToBuy";
 import PlanRow from "@/parts/PlanRow";
 import { saysMass } from "@/lib/mass";
 import type { DoseValues } from "@/parts/DoseForm";
@@ -254,6 +255,9 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                         onDose={(dose, saved) =>
                             send("put", `/items/${item.id}/dose`, dose, `${item.name}: ${doseSaid(dose)}`, saved)
                         }
+                        onSchool={(school) =>
+                            send("put", `/items/${item.id}/school`, { school }, `${item.name}: another school`)
+                        }
                         onRefresh={() =>
                             send("put", `/items/${item.id}/today`, {}, `${item.name}: brought up to today`)
                         }
@@ -267,6 +271,7 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                 busy={busy}
                 onAdd={(family) => send("post", "/items", { family }, `added: ${family.replaceAll("_", " ")}`)}
             />
+            <NextToBuy clientId={client.id} key={`${plan.id}.${revision}`} />
         </ClientShell>
     );
 }

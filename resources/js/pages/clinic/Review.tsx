@@ -6,6 +6,7 @@ import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
 import KeptOffer from "@/parts/KeptOffer";
 import KeysHint from "@/parts/KeysHint";
+import NextToBuy from "@/parts/NextToBuy";
 import ProposalLine from "@/parts/ProposalLine";
 import type { ProposalRow, ReviewProps } from "@/types/props";
 import { router, usePage } from "@inertiajs/react";
@@ -174,6 +175,7 @@ export default function Review({
                     <ol className="border-sand mt-1 border-t">{staying.map(line)}</ol>
                 </section>
             )}
+            {open.length + staying.length > 0 && <NextToBuy clientId={client.id} key={String(decided.length)} />}
             <section className="mt-6">
                 <h2 className="text-lg font-bold">Record of decisions</h2>
                 {record.length === 0 && <p className="text-soft text-sm">Nothing decided yet.</p>}

@@ -9,9 +9,14 @@ export interface LogItemForm {
     /** Reps left, where it was told instead of the RPE or beside it. */
     left: string;
     load_kg: string;
+    left_load_kg: string;
+    right_load_kg: string;
+    /** From the anchor of a band; empty where it was not told. */
+    stood_cm: string;
     pain_during: string;
     broken: string;
-    sets: { amount: string; side: string }[];
+    /** With an effort of its own, or reps left, where not all sets were alike. */
+    sets: { amount: string; side: string; effort: string; left: string }[];
 }
 
 /** A session as the form holds it, to be corrected. */
@@ -34,7 +39,15 @@ export interface LogProps {
     plan: {
         id: number;
         version: number;
-        items: { id: number; name: string; dose: Dose; sides: string; sets: { n: number; side: string }[] }[];
+        items: {
+            id: number;
+            name: string;
+            dose: Dose;
+            /** Does one walk away from the anchor of a band? */
+            stood: boolean;
+            sides: string;
+            sets: { n: number; side: string }[];
+        }[];
     } | null;
     /** Red flags that may be noted, in words. */
     /** The client's red flags, their own first. */

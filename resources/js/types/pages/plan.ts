@@ -1,4 +1,4 @@
-import type { ClientFrame, Dose, FigureData, Reason } from "./shared";
+import type { ClientFrame, Dose, FigureData, Option, Reason } from "./shared";
 
 /* What Plan, its stair and the sheet receive. */
 
@@ -44,6 +44,9 @@ export interface PlanItem {
     lever_notes: string[];
     goal: string;
     dose: Dose;
+    /** Empty where the clinic's decides. */
+    school: string;
+    schools: Option[];
     sides: string;
     recipe: string | null;
     changes: string[];

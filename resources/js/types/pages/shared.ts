@@ -149,7 +149,9 @@ export interface Dose {
     effort_lo: number;
     effort_hi: number;
     load_g: number | null;
+    /** The load, or what a luggage scale shows of the pull. */
     load_kg: string;
+    takes: "load" | "pull" | null;
     per: string;
     rest_s: number;
     tempo: string;
@@ -164,6 +166,19 @@ export interface Dose {
     load: string | null;
     effort: string;
     effort_says: string;
+    /** May left and right differ here, and do they? */
+    can_differ: boolean;
+    apart: boolean;
+    left: DoseSide;
+    right: DoseSide;
+    /** What it can be counted in, its own first, with the range of the goal. */
+    kinds: { kind: string; label: string; unit: string; lo: number; hi: number }[];
+}
+
+export interface DoseSide {
+    amount_lo: number;
+    amount_hi: number;
+    load_kg: string;
 }
 
 export interface ProblemProps {
