@@ -55,6 +55,11 @@ final readonly class DoseFaults
         if ($dose->holdS !== null && $dose->kind !== DoseKind::Reps) {
             $faults[] = new DoseFault(DoseField::Hold, 'Only a rep can be held inside; leave it empty here.');
         }
+        if ($this->goal === Goal::WakeUp && $dose->effort->hi > Goal::WAKE_UP_EFFORT && $dose->sets > 1
+            && $dose->amount->hi > Goal::WAKE_UP_REPS) {
+            $says = 'A wake-up over RPE 3 is one set, or five reps.';
+            $faults[] = new DoseFault(DoseField::EffortHi, $says);
+        }
         if ($dose->isApart() && ! $rung->isOneSided()) {
             $says = 'Both sides work at once here: left and right cannot differ.';
             $faults[] = new DoseFault(DoseField::Load, $says);

@@ -13,6 +13,8 @@ use BuoyantStep\Core\Vocabulary\Side;
 /** A dose with its whole chain of reasons, or the reason why there is none. */
 final readonly class Dosing
 {
+    public const ASKS = 'No 1RM estimate: do an easy set to dose this properly.';
+
     /**
      * @param  list<Reason>  $because  goal, measure, limits, kit, in that order
      * @param  list<string>  $findings  what the clinician should know: held light, too light, trial set required
@@ -54,6 +56,16 @@ final readonly class Dosing
         }
 
         return Side::saying($this->left->recipe($kit), $this->right->recipe($kit));
+    }
+
+    /** The same, where other exercises are to be measured first. */
+    public function withoutAsking(): self
+    {
+        return new self(
+            $this->dose, $this->makeable, $this->because,
+            array_values(array_diff($this->findings, [self::ASKS])), $this->goalLoad, $this->cap, $this->left,
+            $this->right,
+        );
     }
 
     /** @param  list<Reason>  $more */

@@ -10,6 +10,7 @@ use BuoyantStep\Core\Units\Span;
 enum Goal: string
 {
     case WarmUp = 'warm_up';
+    case WakeUp = 'wake_up';
     case Learn = 'learn';
     case Endurance = 'endurance';
     case StrengthEndurance = 'strength_endurance';
@@ -23,10 +24,16 @@ enum Goal: string
     case Power = 'power';
     case Mobility = 'mobility';
 
+    /** A wake-up is no harder than this, of 10; over it, one set or five reps. Source: practice. */
+    public const WAKE_UP_EFFORT = 3;
+
+    public const WAKE_UP_REPS = 5;
+
     public function label(): string
     {
         return match ($this) {
             self::WarmUp => 'warm-up',
+            self::WakeUp => 'wake-up',
             self::Learn => 'learn the movement',
             self::Endurance => 'endurance',
             self::StrengthEndurance => 'strength-endurance',
@@ -40,6 +47,12 @@ enum Goal: string
             self::Power => 'power',
             self::Mobility => 'mobility',
         };
+    }
+
+    /** Is there nothing to make harder: does it only prepare? */
+    public function isPreparation(): bool
+    {
+        return $this === self::WarmUp || $this === self::WakeUp;
     }
 
     /** Counted by the clock rather than by reps. */
@@ -68,6 +81,11 @@ enum Goal: string
             self::WarmUp => new GoalRow(
                 new Span(1, 1), new Span(180, 300), new Span(2, 4), null, new Pace(0, '', new Span(2, 7)),
                 'ACSM Guidelines, 11th ed.',
+            ),
+            self::WakeUp => new GoalRow(
+                new Span(1, 2), new Span(5, 10), new Span(1, self::WAKE_UP_EFFORT), new Span(10, 40),
+                new Pace(20, '2-0-1-0', new Span(2, 7)),
+                'Practice; its share of the 1RM by house convention',
             ),
             self::Learn => new GoalRow(
                 new Span(1, 2), new Span(8, 12), new Span(3, 5), new Span(40, 50),

@@ -62,9 +62,15 @@ final readonly class Loading
         if ($load === null) {
             return $this->nothingLightEnough($this->ladder->lightest(), $cap);
         }
+        if ($this->limits->goal === Goal::WakeUp) {
+            // As light as this nothing needs to be measured.
+            $because = $this->because->add($this->kitReason($load, $this->ladder->above($load->loadG)));
+
+            return new Dosing($dose->with(loadG: $load->loadG), $load, $because->all(), [], null, $cap);
+        }
         $dose = Blind::dose($dose, $this->limits, $this->because, $this->start->says());
         $this->because->add($this->kitReason($load, $this->ladder->above($load->loadG)));
-        $findings = ['No 1RM estimate: do an easy set to dose this properly.'];
+        $findings = [Dosing::ASKS];
 
         return new Dosing($dose->with(loadG: $load->loadG), $load, $this->because->all(), $findings, null, $cap);
     }
@@ -91,7 +97,7 @@ final readonly class Loading
         $dose = $this->solveReps($dose->with(loadG: $best->loadG), $possible, $cap);
         $heldLight = $cap->grams !== null && $cap->grams < $goalLoad->lo;
         $lifted = $this->limits->system->with($best->loadG);
-        if (! $heldLight && $lifted < $maxG * self::USEFUL_PCT / 100) {
+        if (! $heldLight && $percent->hi > self::USEFUL_PCT && $lifted < $maxG * self::USEFUL_PCT / 100) {
             $findings[] = sprintf(
                 'Too light to change anything: %d %% of the estimated 1RM. Add a heavier piece, or use a harder rung.',
                 (int) round($lifted / $maxG * 100),

@@ -32,11 +32,11 @@ final readonly class Bought
         ];
     }
 
-    /** "a weight of 2 kg: 4 more steps in Biceps curl and Row" */
+    /** "A weight of 2 kg: 4 more steps in Biceps curl; Row." */
     public function says(): string
     {
         $steps = $this->steps === 1 ? '1 more step' : $this->steps.' more steps';
 
-        return sprintf('%s: %s in %s.', ucfirst($this->purchase->label), $steps, implode(', ', $this->opens));
+        return sprintf('%s: %s in %s.', ucfirst($this->purchase->label), $steps, implode('; ', $this->opens));
     }
 }

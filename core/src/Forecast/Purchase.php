@@ -38,11 +38,13 @@ final readonly class Purchase
         return new self($label, [self::piece('weight', $label, $massG, $count, GripClass::Power, true)]);
     }
 
-    public static function cuff(int $massG): self
+    public static function cuffs(int $massG, int $count): self
     {
-        $label = 'a cuff of '.Mass::say($massG).' for the ankle';
+        $label = $count === 1
+            ? 'a cuff of '.Mass::say($massG).' to strap on'
+            : sprintf('%s cuffs of %s each to strap on', self::words($count), Mass::say($massG));
 
-        return new self($label, [self::piece('cuff', $label, $massG, 1, GripClass::None, false)]);
+        return new self($label, [self::piece('cuff', $label, $massG, $count, GripClass::None, false)]);
     }
 
     /** A handle and small plates in pairs, one end like the other; once, or for each hand. */

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Forecast;
 
+use BuoyantStep\Core\Client\Grip;
 use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\Ladders;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Situation\RungHere;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /**
  * What to buy next for one client: where the kit ends a load, or a next rung lacks one thing. Each candidate by itself,
@@ -55,7 +57,24 @@ final readonly class Shopping
         $sets = self::helping(self::ranked($this->sets($this->few($all, $wanting), $wanting)));
         $best = $sets !== [] && ($singles === [] || $sets[0]->isBefore($singles[0])) ? [$sets[0]] : [];
 
-        return [...$best, ...array_slice($singles, 0, self::NAMED), ...$this->things()];
+        return [...$best, ...array_slice(self::telling($singles), 0, self::NAMED), ...$this->things()];
+    }
+
+    /**
+     * Of those that do no more for the same exercises than one before, none.
+     *
+     * @param  list<Bought>  $singles  the best first
+     * @return list<Bought>
+     */
+    private static function telling(array $singles): array
+    {
+        $told = [];
+        foreach ($singles as $bought) {
+            $new = array_filter($told, static fn (Bought $t): bool => array_diff($bought->opens, $t->opens) === []) === [];
+            $told = $new ? [...$told, $bought] : $told;
+        }
+
+        return $told;
     }
 
     /**
@@ -109,9 +128,7 @@ final readonly class Shopping
      */
     private static function candidates(array $wanting): array
     {
-        $holdings = array_map(
-            static fn (array $w): ?Holding => $w[0]->here->rung->work->holding, $wanting,
-        );
+        $straps = array_filter($wanting, static fn (array $w): bool => self::isStrapped($w[0]->here)) !== [];
         $topG = $wanting === [] ? 0 : max(array_map(static fn (array $w): int => $w[0]->topG, $wanting));
         $candidates = [];
         foreach (self::MASSES_G as $massG) {
@@ -122,11 +139,19 @@ final readonly class Shopping
             }
         }
         $candidates = [...$candidates, Purchase::adjustable(1), Purchase::adjustable(2), Purchase::bag()];
-        foreach (in_array(Holding::Cuff, $holdings, true) ? self::CUFFS_G : [] as $massG) {
-            $candidates[] = Purchase::cuff($massG);
+        foreach ($straps ? self::CUFFS_G : [] as $massG) {
+            $candidates[] = Purchase::cuffs($massG, 1);
+            $candidates[] = Purchase::cuffs($massG, 2);
         }
 
         return $candidates;
+    }
+
+    /** Is the load strapped on: at the ankle, or to a hand that cannot hold it? */
+    private static function isStrapped(RungHere $here): bool
+    {
+        return $here->rung->work->holding === Holding::Cuff
+            || in_array($here->situation->client->function->grip(Side::Both), [Grip::None, Grip::Weak], true);
     }
 
     /** @param  list<array{StepsAhead, int}>  $wanting */

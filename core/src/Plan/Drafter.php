@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Plan;
 
 use BuoyantStep\Core\Client\TrainingLevel;
 use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\Dosing;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Family;
@@ -22,6 +23,9 @@ use BuoyantStep\Core\Vocabulary\Side;
 final readonly class Drafter
 {
     public const MOST_ITEMS = 8;
+
+    /** Easy sets that a first session has room for. House convention. */
+    public const EASY_SETS = 3;
 
     /**
      * After a birth 12-15 reps at a moderate load come before chasing load; for a year. House convention.
@@ -47,12 +51,30 @@ final readonly class Drafter
         }
         $trim = new Trim($wishes, $this->situation->envelope->restMin());
         $trimmed = $trim->of($items);
-        $items = $trimmed->items;
+        $items = self::askingFirst($trimmed->items);
         $order = array_column(Pattern::cases(), 'value');
         $rank = static fn (PlanItem $i): int => (int) array_search($i->family->pattern->value, $order, true);
         usort($items, static fn (PlanItem $a, PlanItem $b): int => $rank($a) <=> $rank($b));
 
         return new Draft($items, $trim->seconds($items), [...$left, ...$trimmed->left], $trimmed->trims);
+    }
+
+    /**
+     * Easy sets are asked for in the few that matter most; the others follow in their turn.
+     *
+     * @param  list<PlanItem>  $items  most important first
+     * @return list<PlanItem>
+     */
+    private static function askingFirst(array $items): array
+    {
+        $asked = 0;
+
+        return array_map(static function (PlanItem $item) use (&$asked): PlanItem {
+            $asks = in_array(Dosing::ASKS, $item->dosing->findings, true);
+            $asked += $asks ? 1 : 0;
+
+            return $asks && $asked > self::EASY_SETS ? $item->withDosing($item->dosing->withoutAsking()) : $item;
+        }, $items);
     }
 
     /** One family at one rung, dosed; with the reason when it cannot be. */
@@ -127,6 +149,7 @@ final readonly class Drafter
             default => match ($wishes->aim) {
                 Aim::Endurance => Goal::Endurance,
                 Aim::Learn => Goal::Learn,
+                Aim::WakeUp => Goal::WakeUp,
                 Aim::Size => $this->sizeGoal(),
                 default => $this->strengthGoal(),
             },

@@ -48,6 +48,11 @@ final readonly class PlanItem
         return array_filter($this->changes, static fn (Change $c): bool => $c->kind->lessens()) !== [];
     }
 
+    public function withDosing(Dosing $dosing): self
+    {
+        return new self($this->here, $this->goal, $this->dose, $dosing, $this->sides, $this->band, $this->byFeel);
+    }
+
     public function withDose(Dose $dose): self
     {
         return new self($this->here, $this->goal, $dose, $this->dosing, $this->sides, $this->band, $this->byFeel);

@@ -6,10 +6,13 @@ namespace BuoyantStep\Core\Plan;
 
 use BuoyantStep\Core\Dose\Goal;
 
-/** Trims a session to its minutes: one set fewer first, then the least important exercise, never the warm-up. */
+/**
+ * Trims a session to its minutes: third sets first, then the least important exercise, then second sets from the least
+ * important up; never the warm-up. Two good sets of what matters beat one set of everything. Source: practice.
+ */
 final readonly class Trim
 {
-    /** Trimming stops here: fewer exercises than this is another kind of session, for the clinician to decide. */
+    /** Fewer exercises than this beside the warm-up are another kind of session, for the clinician to decide. */
     public const FEWEST_ITEMS = 4;
 
     /** @param  int  $restMinS  seconds that a limit asks for between bouts */
@@ -20,31 +23,71 @@ final readonly class Trim
     /** @param  list<PlanItem>  $items  most important first */
     public function of(array $items): Trimmed
     {
-        $shortened = [];
-        for ($i = count($items) - 1; $i > 0 && $this->isOver($items); $i--) {
-            $dose = $items[$i]->dose;
-            if ($dose->sets > 1 && $items[$i]->goal !== Goal::WarmUp) {
-                $fewer = $items[$i]->withDose($dose->with(sets: $dose->sets - 1));
-                $items = array_values(array_replace($items, [$i => $fewer]));
-                $shortened[] = lcfirst($fewer->family->name);
-            }
-        }
-        $minutes = $this->wishes->minutes;
-        $trims = $shortened === [] ? [] : [
-            sprintf('One set fewer to fit %d minutes: %s.', $minutes, implode(', ', $shortened)),
+        [$items, $third] = $this->shortened($items, 2);
+        [$items, $dropped] = $this->dropped($items);
+        $says = sprintf('Left out to fit %d minutes.', $this->wishes->minutes);
+        $left = array_map(static fn (PlanItem $i): LeftOut => new LeftOut($i->family->pattern, $says), $dropped);
+        [$items, $second] = $this->shortened($items, 1);
+        $names = array_values(array_unique([...$third, ...$second]));
+        $trims = $names === [] ? [] : [
+            sprintf('One set fewer to fit %d minutes: %s.', $this->wishes->minutes, implode(', ', $names)),
         ];
-        $left = [];
-        while (count($items) > self::FEWEST_ITEMS && $this->isOver($items)) {
-            $last = $items[count($items) - 1];
-            $items = array_slice($items, 0, -1);
-            $left[] = new LeftOut($last->family->pattern, sprintf('Left out to fit %d minutes.', $minutes));
-        }
         if ($this->isOver($items)) {
             $says = 'Still %d minutes: give more minutes, or leave one out by hand.';
             $trims[] = sprintf($says, Minutes::round($this->seconds($items)));
         }
 
         return new Trimmed($items, $trims, $left);
+    }
+
+    /**
+     * Without the least important, as far as is needed; a shorter one among them goes back where it still fits.
+     *
+     * @param  list<PlanItem>  $items
+     * @return array{list<PlanItem>, list<PlanItem>} what stays, and what does not, the least important first
+     */
+    private function dropped(array $items): array
+    {
+        $dropped = [];
+        while (self::trained($items) > self::FEWEST_ITEMS && $this->isOver($items)) {
+            $dropped[] = $items[count($items) - 1];
+            $items = array_slice($items, 0, -1);
+        }
+        foreach (array_reverse($dropped, true) as $i => $item) {
+            if (! $this->isOver([...$items, $item])) {
+                $items[] = $item;
+                unset($dropped[$i]);
+            }
+        }
+
+        return [$items, array_values($dropped)];
+    }
+
+    /**
+     * One set less of what has more than so many, from the least important up, as long as it is needed.
+     *
+     * @param  list<PlanItem>  $items
+     * @return array{list<PlanItem>, list<string>} with the names of what was shortened
+     */
+    private function shortened(array $items, int $to): array
+    {
+        $names = [];
+        for ($i = count($items) - 1; $i >= 0 && $this->isOver($items); $i--) {
+            $dose = $items[$i]->dose;
+            if ($dose->sets > $to && $items[$i]->goal !== Goal::WarmUp) {
+                $fewer = $items[$i]->withDose($dose->with(sets: $to));
+                $items = array_values(array_replace($items, [$i => $fewer]));
+                $names[] = lcfirst($fewer->family->name);
+            }
+        }
+
+        return [$items, $names];
+    }
+
+    /** @param  list<PlanItem>  $items */
+    private static function trained(array $items): int
+    {
+        return count(array_filter($items, static fn (PlanItem $i): bool => $i->goal !== Goal::WarmUp));
     }
 
     /** @param  list<PlanItem>  $items */

@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Progress;
 
 use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Measures\Estimate;
+use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
@@ -18,9 +19,6 @@ use BuoyantStep\Core\Units\Reason;
  */
 final readonly class MeasureFirst
 {
-    /** Easy sets asked for in one session. */
-    private const AT_ONCE = 3;
-
     /** What nobody did is asked for again after so many days. */
     public const AGAIN_DAYS = 28;
 
@@ -41,7 +39,7 @@ final readonly class MeasureFirst
         if ($estimate !== null && ! $this->exercise->isUnmeasured()) {
             return $this->anew($course, $estimate);
         }
-        if ($this->rank < self::AT_ONCE && ! $this->exercise->wasAskedWithin(self::AGAIN_DAYS)) {
+        if ($this->rank < Drafter::EASY_SETS && ! $this->exercise->wasAskedWithin(self::AGAIN_DAYS)) {
             return $this->ask($course);
         }
         if ($proposal->decision !== Decision::Retest) {

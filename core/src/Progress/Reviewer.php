@@ -43,9 +43,9 @@ final readonly class Reviewer
         $chosen = $exercise->school ?? $this->situation->client->schools[Progression::QUESTION] ?? null;
         $school = $this->school($goal, $dose, $exercise->goesByFeel() ? 'effort_steered' : $chosen);
         $proposal = NextDose::propose($school, $course);
-        if ($goal === Goal::WarmUp && $proposal->decision === Decision::StepUp) {
-            $says = 'A warm-up wakes the muscles; it is not progressed.';
-            $because = [new Reason('goal', 'goal.warm_up', $says, 'Practice')];
+        if ($goal->isPreparation() && $proposal->decision === Decision::StepUp) {
+            $says = 'This wakes the muscles up; it is not progressed.';
+            $because = [new Reason('goal', 'goal.'.$goal->value, $says, 'Practice')];
 
             return new Reviewed(new Proposal(Decision::Stay, null, $dose, $because), $here->rung);
         }

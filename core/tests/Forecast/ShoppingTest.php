@@ -82,7 +82,7 @@ it('ranks by how many exercises, then by how many steps', function (): void {
     foreach (array_slice($list, 1, count($list) - 2) as $i => $next) {
         expect([-$names($list[$i]), -$list[$i]->steps] <=> [-$names($next), -$next->steps])->toBeLessThanOrEqual(0);
     }
-    expect($list[0]->says())->toMatch('/^[A-Z].+: \d+ more steps? in .+, .+\.$/');
+    expect($list[0]->says())->toMatch('/^[A-Z].+: \d+ more steps? in .+; .+\.$/');
 });
 
 it('finds the set that brute force finds', function (array $masses, int $load): void {
