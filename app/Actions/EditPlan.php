@@ -92,6 +92,25 @@ final class EditPlan
     }
 
     /**
+     * On which of the plan's days it is done lighter.
+     *
+     * @param  list<int>  $days  1 Monday to 7 Sunday
+     */
+    public function setLightDays(Client $client, User $by, int $itemId, array $days, int $revision): void
+    {
+        $this->change($client, $by, $itemId, $revision, 'Light days', static function (PlanItem $item) use (
+            $days, $client,
+        ): array {
+            $days = array_values(array_intersect($client->days, $days));
+            if (count($days) === count($client->days)) {
+                throw Refusal::at('light_days', 'One day at least stays as it is: a light day is light beside another.');
+            }
+
+            return ['light_days' => $days === [] ? null : $days];
+        });
+    }
+
+    /**
      * The same exercise as the limits, the kit and the measures of today have it: its dose is kept where it still may
      * be.
      */

@@ -42,7 +42,7 @@ final class ReadHistory
                 $day,
                 array_map(static fn (array $set): LoggedSet => LoggedSet::read(new Bag($set)), $item->sets),
                 $log->pain_before, $item->pain_during, $morning[$item->id]
-                    ?? null, $log->hasOpenStopSign(), $log->skipped,
+                    ?? null, $log->hasOpenStopSign(), $log->skipped, ($item->sets[0]['light'] ?? false) === true,
             );
         }
 

@@ -35,8 +35,7 @@ final class LogController extends StageController
                 : Plan::query()->find($correcting->plan_id);
 
             return $resource->of(
-                $plan?->load('items'), $logs, $correcting, $client->clinic->timezone,
-                $situation->envelope->redFlags(),
+                $plan?->load('items'), $logs, $correcting, $client->clinic->timezone, $situation,
             );
         });
     }

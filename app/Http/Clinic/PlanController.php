@@ -87,6 +87,20 @@ final class PlanController extends StageController
         return $this->said('Another school from the next review on.');
     }
 
+    public function lightDays(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $request->validate([
+            'days' => ['present', 'array', 'max:7'], 'days.*' => ['integer', 'between:1,7'],
+            'revision' => ['required', 'integer'],
+        ]);
+        $days = array_map(static fn (mixed $d): int => is_numeric($d) ? (int) $d : 0, $request->array('days'));
+        $edit->setLightDays(
+            $client, $this->me($request), $item, array_values($days), $request->integer('revision'),
+        );
+
+        return $this->said('Light days changed.');
+    }
+
     public function add(Request $request, Client $client, EditPlan $edit): RedirectResponse
     {
         $request->validate(['family' => ['required', 'string', 'max:60'], 'revision' => ['required', 'integer']]);

@@ -10,7 +10,8 @@ use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Side;
 
-/** One exercise on one day: its sets, the pain around it, and whether it was stopped or skipped. */
+/** One exercise on one day: its sets, the pain around it, whether it was stopped or skipped, and whether
+ * it was a light day. */
 final readonly class Performed
 {
     /** @param  list<LoggedSet>  $sets */
@@ -22,6 +23,7 @@ final readonly class Performed
         public ?int $painNextMorning = null,
         public bool $stopSign = false,
         public ?string $skipped = null,
+        public bool $light = false,
     ) {
     }
 
@@ -46,6 +48,7 @@ final readonly class Performed
             $pain?->optInt('next_morning', 0, 10),
             $stop,
             $skipped,
+            $bag->bool('light'),
         );
     }
 
@@ -63,7 +66,7 @@ final readonly class Performed
 
         return $sets === [] && $this->wasDone() && ! $this->stopSign ? null : new self(
             $this->date, $sets, $this->painBefore, $this->painDuring, $this->painNextMorning, $this->stopSign,
-            $this->skipped,
+            $this->skipped, $this->light,
         );
     }
 

@@ -58,6 +58,12 @@ final readonly class Course
         return array_values(array_filter($this->history, static fn (Performed $p): bool => $p->wasDone()));
     }
 
+    /** @return list<Performed> those among them that the dose is judged by: a light day is for rest */
+    public function judged(): array
+    {
+        return array_values(array_filter($this->done(), static fn (Performed $p): bool => ! $p->light));
+    }
+
     public function goodSessionsNeeded(): int
     {
         return max(1, $this->limits->number(Field::SessionsBetweenSteps) ?? 2);
@@ -107,7 +113,7 @@ final readonly class Course
     public function atThisDose(): array
     {
         $same = [];
-        foreach ($this->done() as $session) {
+        foreach ($this->judged() as $session) {
             $load = $this->dose->resistanceG();
             if ($load !== null && ! $session->wasAt($load)) {
                 break;

@@ -54,7 +54,7 @@ final class Easing
      */
     public static function whenShort(Course $course, array $because): ?Proposal
     {
-        $done = $course->done();
+        $done = $course->judged();
         $load = $course->dose->resistanceG();
         $short = static fn (int $i): bool => isset($done[$i]) && $done[$i]->leastAmount() < $course->dose->amount->lo
             && ($load === null || $done[$i]->wasAt($load));

@@ -23,7 +23,7 @@ final class GoodRun
     public static function of(Course $course, Closure $isGood): int
     {
         $run = 0;
-        foreach ($course->done() as $session) {
+        foreach ($course->judged() as $session) {
             if (! $isGood($session)) {
                 break;
             }

@@ -1,4 +1,5 @@
 import { useLit } from "@/lib/lit";
+import { dayName } from "@/lib/words";
 import type { PlanItem } from "@/types/props";
 import Because from "./Because";
 import Button from "./Button";
@@ -18,6 +19,8 @@ export default function PlanRow({
     onSwap,
     onDose,
     onSchool,
+    onLight,
+    days,
     onRefresh,
     onRemove,
     clientId,
@@ -31,6 +34,9 @@ export default function PlanRow({
     onDose: (dose: DoseValues, saved: () => void) => void;
     clientId: number;
     onSchool: (school: string) => void;
+    onLight: (days: number[]) => void;
+    /** Of the plan, 1 Monday to 7 Sunday. */
+    days: number[];
     onRefresh: () => void;
     onRemove: () => void;
 }) {
@@ -154,6 +160,34 @@ export default function PlanRow({
                             Take out
                         </Button>
                     </div>
+                    {days.length > 1 && (
+                        <fieldset className="flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">
+                            <legend className="float-left mr-4 font-medium">Lighter on</legend>
+                            {days.map((day) => (
+                                <label key={day} className="flex min-h-8 items-center gap-2">
+                                    <input
+                                        type="checkbox"
+                                        className="accent-water size-5"
+                                        checked={item.light?.days.includes(day) ?? false}
+                                        disabled={busy}
+                                        onChange={(e) => {
+                                            const now = item.light?.days ?? [];
+                                            onLight(e.target.checked ? [...now, day] : now.filter((d) => d !== day));
+                                        }}
+                                    />
+                                    {dayName(day)}
+                                </label>
+                            ))}
+                            {item.light && (
+                                <span className="text-soft">
+                                    then {item.light.dose.amount}
+                                    {item.light.dose.load ? `, ${item.light.dose.load}` : ""}, RPE{" "}
+                                    {item.light.dose.effort}
+                                </span>
+                            )}
+                            <FieldError error={errors.light_days} />
+                        </fieldset>
+                    )}
                     <div className="w-80 max-w-full">
                         <SelectField
                             label="Progresses by"

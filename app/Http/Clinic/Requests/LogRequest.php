@@ -45,6 +45,7 @@ final class LogRequest extends ClinicRequest
             'items.*.load_kg' => ['nullable', 'numeric', 'between:0,200'],
             'items.*.left_load_kg' => ['nullable', 'numeric', 'between:0,200'],
             'items.*.right_load_kg' => ['nullable', 'numeric', 'between:0,200'],
+            'items.*.light' => ['nullable', 'boolean'],
             'items.*.stood_cm' => ['nullable', 'integer', 'between:20,600'],
             'items.*.pain_during' => ['nullable', 'integer', 'between:0,10'],
             'items.*.broken' => ['nullable', 'integer', 'between:0,20'],
@@ -184,6 +185,7 @@ final class LogRequest extends ClinicRequest
                     ? (float) $own['effort'] : LoggedSet::effortOf($left ?? 0),
                 'rir' => $dose->kind === DoseKind::Reps ? $left : null,
                 'side' => $set['side'] ?? null,
+                'light' => filter_var($row['light'] ?? false, FILTER_VALIDATE_BOOL) ? true : null,
                 'form_broke' => count($sets) < $broken ? true : null,
             ], static fn (mixed $v): bool => $v !== null);
         }

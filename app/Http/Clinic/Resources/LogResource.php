@@ -13,6 +13,7 @@ use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Log\LoggedSet;
+use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Sign;
@@ -30,7 +31,6 @@ final class LogResource
     /**
      * @param  iterable<SessionLog>  $logs
      * @param  SessionLog|null  $correcting  the session to correct; the plan is then the one it was done on
-     * @param  list<Sign>  $signs  the client's red flags, their own first
      * @return array<string, mixed>
      */
     public function of(
@@ -38,7 +38,7 @@ final class LogResource
         iterable $logs,
         ?SessionLog $correcting,
         string $zone,
-        array $signs,
+        Situation $situation,
     ): array {
         $rows = [];
         foreach ($logs as $log) {
@@ -51,10 +51,13 @@ final class LogResource
                 : [
                     'id' => $plan->id,
                     'version' => $plan->version,
-                    'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i))->values()->all(),
+                    'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i, $situation))->values()->all(),
                 ],
             'signs' => [
-                ...array_map(static fn (Sign $s): array => [$s->value, $s->label()], $signs), self::OTHER_SIGN,
+                ...array_map(
+                    static fn (Sign $s): array => [$s->value, $s->label()], $situation->envelope->redFlags(),
+                ),
+                self::OTHER_SIGN,
             ],
             'logs' => $rows,
             'correcting' => $plan === null || $correcting === null ? null : self::form($plan, $correcting),
@@ -153,6 +156,7 @@ final class LogResource
             'left' => (string) ($sets[0]->inReserve ?? ''),
             'load_kg' => $load(Side::Both), 'left_load_kg' => $dose->isApart() ? $load(Side::Left) : '',
             'right_load_kg' => $dose->isApart() ? $load(Side::Right) : '',
+            'light' => ($done->sets[0]['light'] ?? false) === true,
             'stood_cm' => (string) ($sets[0]->stoodCm ?? ''),
             'pain_during' => (string) ($done->pain_during ?? ''), 'broken' => $sets === []
                 ? ''
@@ -203,10 +207,11 @@ final class LogResource
     }
 
     /** @return array<string, mixed> */
-    private function item(PlanItem $item): array
+    private function item(PlanItem $item, Situation $situation): array
     {
         $dose = PlanItemRow::dose($item);
-        $rung = $this->catalogue->family($item->family)->rung($item->rung);
+        $family = $this->catalogue->family($item->family);
+        $rung = $family->rung($item->rung);
         $sets = [];
         for ($n = 1; $n <= $dose->sets; $n++) {
             foreach ($item->sides as $side) {
@@ -217,6 +222,7 @@ final class LogResource
         return [
             'id' => $item->id, 'name' => $rung->name,
             'dose' => DoseResource::of($dose, PlanItemRow::goal($item), $rung),
+            'light' => LightResource::of($item, $situation->at($family, $rung), PlanItemRow::goal($item)),
             'stood' => $rung->work->band?->isWalkedAway() === true,
             'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
             'sets' => $sets,

@@ -117,6 +117,7 @@ final class PlanResource
                 ...array_map(static fn (Reason $r): string => $r->says, $here->leverNotes()),
             ])),
             'goal' => $goal->label(), 'dose' => DoseResource::of($dose, $goal, $rung),
+            'light' => LightResource::of($item, $here, $goal),
             'school' => $item->school ?? '',
             'schools' => self::schools($dose->kind),
             'sides' => SidesResource::say($planned->sides),

@@ -39,12 +39,12 @@ final class SheetResource
             'watches' => array_map(static fn (Watch $w): string => $w->label(), $situation->envelope->watches()),
             'breathe_out' => $situation->envelope->breath() === Breath::NoHolding,
             'stop_signs' => array_map(static fn (Sign $s): string => $s->label(), $situation->envelope->redFlags()),
-            'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i))->values()->all(),
+            'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i, $situation))->values()->all(),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function item(PlanItem $item): array
+    private function item(PlanItem $item, Situation $situation): array
     {
         $family = $this->catalogue->family($item->family);
         $rung = $family->rung($item->rung);
@@ -62,6 +62,7 @@ final class SheetResource
             'feel' => $rung->teaching->feel,
             'changes' => array_column($item->changes, 'says'),
             'dose' => DoseResource::of($dose, PlanItemRow::goal($item), $rung),
+            'light' => LightResource::of($item, $situation->at($family, $rung), PlanItemRow::goal($item)),
             'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
             'recipe' => $item->recipe === null
                 ? null

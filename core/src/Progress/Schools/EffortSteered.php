@@ -36,7 +36,7 @@ final class EffortSteered implements School
     public function propose(Course $course): Proposal
     {
         $effort = $course->dose->effort;
-        $done = $course->done();
+        $done = $course->judged();
         $mean = $done === [] ? 0.0 : $done[0]->meanEffort();
         $easy = GoodRun::of($course, static fn (Performed $p): bool => $p->meanEffort() <= $effort->lo - 1
             && $p->leastAmount() >= $course->dose->amount->lo && $p->carried($course->dose->resistanceG()));

@@ -65,7 +65,7 @@ final class FewerHeavier implements School
 
     private function comesDown(Course $course): bool
     {
-        $done = $course->done();
+        $done = $course->judged();
         $steady = array_filter($done, static fn (Performed $p): bool => $p->brokenSets() > 0) === [];
         $first = $done[count($done) - 1] ?? null;
 

@@ -109,6 +109,7 @@ function SessionForm({
                     load_kg: i.dose.load_kg,
                     left_load_kg: i.dose.apart ? i.dose.left.load_kg : "",
                     right_load_kg: i.dose.apart ? i.dose.right.load_kg : "",
+                    light: false,
                     stood_cm: "",
                     pain_during: "",
                     broken: "",
@@ -229,6 +230,30 @@ function SessionForm({
                                     {item.dose.load ? `, ${item.dose.load}` : ""}, RPE {item.dose.effort}
                                     {item.sides ? `; ${item.sides}` : ""}
                                 </p>
+                                {item.light && (
+                                    <label className="ml-7 flex min-h-8 items-center gap-2 text-sm">
+                                        <input
+                                            type="checkbox"
+                                            className="accent-water size-5 shrink-0"
+                                            checked={row.light}
+                                            onChange={(e) =>
+                                                set(n, {
+                                                    light: e.target.checked,
+                                                    load_kg: (e.target.checked && item.light
+                                                        ? item.light.dose
+                                                        : item.dose
+                                                    ).load_kg,
+                                                })
+                                            }
+                                        />
+                                        <span>
+                                            light day: {item.light.dose.amount}
+                                            {item.light.dose.load ? `, ${item.light.dose.load}` : ""}, RPE{" "}
+                                            {item.light.dose.effort}
+                                            <span className="sr-only"> of {item.name}</span>
+                                        </span>
+                                    </label>
+                                )}
                                 <Button small tone="quiet" className="ml-6" onClick={() => set(n, atTheTop(item, row))}>
                                     {item.dose.apart
                                         ? "all to the top"

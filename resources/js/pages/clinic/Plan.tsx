@@ -15,7 +15,7 @@ import { useState } from "react";
 interface Change {
     verb: "post" | "put" | "delete";
     path: string;
-    data: Record<string, string | number | boolean | null>;
+    data: Record<string, string | number | boolean | null | number[]>;
     /** What it was, in words. */
     says: string;
     saved: () => void;
@@ -254,6 +254,10 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                         clientId={client.id}
                         onDose={(dose, saved) =>
                             send("put", `/items/${item.id}/dose`, dose, `${item.name}: ${doseSaid(dose)}`, saved)
+                        }
+                        days={plan.days}
+                        onLight={(days) =>
+                            send("put", `/items/${item.id}/light`, { days }, `${item.name}: other light days`)
                         }
                         onSchool={(school) =>
                             send("put", `/items/${item.id}/school`, { school }, `${item.name}: another school`)

@@ -136,6 +136,13 @@ export default function Sheet({ client, sheet }: SheetProps) {
                                 <strong>Set up:</strong> {item.set_up}
                                 {item.recipe ? ` ${item.recipe}` : ""}
                             </p>
+                            {item.light && (
+                                <p>
+                                    <strong>On {dayList(item.light.days)}, lighter:</strong> {item.light.dose.amount}
+                                    {item.light.dose.load ? ` · ${item.light.dose.load}` : ""}, {item.light.dose.effort}{" "}
+                                    of 10.{item.light.recipe ? ` ${item.light.recipe}.` : ""}
+                                </p>
+                            )}
                             {item.changes.length > 0 && (
                                 <p>
                                     <strong>For you: {item.changes.join(" ")}</strong>

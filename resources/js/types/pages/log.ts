@@ -1,4 +1,4 @@
-import type { ClientFrame, Dose, Reason, Option } from "./shared";
+import type { ClientFrame, Dose, LightDays, Option, Reason } from "./shared";
 
 /* What Log and Review receive. */
 
@@ -11,6 +11,8 @@ export interface LogItemForm {
     load_kg: string;
     left_load_kg: string;
     right_load_kg: string;
+    /** As on a light day. */
+    light: boolean;
     /** From the anchor of a band; empty where it was not told. */
     stood_cm: string;
     pain_during: string;
@@ -43,6 +45,7 @@ export interface LogProps {
             id: number;
             name: string;
             dose: Dose;
+            light: LightDays | null;
             /** Does one walk away from the anchor of a band? */
             stood: boolean;
             sides: string;

@@ -1,4 +1,4 @@
-import type { ClientFrame, Dose, FigureData, Option, Reason } from "./shared";
+import type { ClientFrame, Dose, FigureData, LightDays, Option, Reason } from "./shared";
 
 /* What Plan, its stair and the sheet receive. */
 
@@ -47,6 +47,7 @@ export interface PlanItem {
     /** Empty where the clinic's decides. */
     school: string;
     schools: Option[];
+    light: LightDays | null;
     sides: string;
     recipe: string | null;
     changes: string[];
@@ -111,6 +112,7 @@ export interface SheetProps {
             feel: string;
             changes: string[];
             dose: Dose;
+            light: LightDays | null;
             sides: string;
             recipe: string | null;
             too_hard_if: string;

@@ -175,6 +175,13 @@ export interface Dose {
     kinds: { kind: string; label: string; unit: string; lo: number; hi: number }[];
 }
 
+/** The days on which an exercise is done lighter, 1 Monday to 7 Sunday, and how. */
+export interface LightDays {
+    days: number[];
+    dose: Dose;
+    recipe: string | null;
+}
+
 export interface DoseSide {
     amount_lo: number;
     amount_hi: number;
