@@ -7,6 +7,7 @@ namespace App\Queries;
 use App\Models\KitBand;
 use App\Rows\BuildSituation;
 use BuoyantStep\Core\Errors\CoreError;
+use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Exercises\BandSetUp;
 use BuoyantStep\Core\Plan\BandFit;
 use BuoyantStep\Core\Plan\Drafter;
@@ -35,6 +36,9 @@ final class WorkOutBand
         $family = $situation->catalogue->family($familyCode);
         $here = $situation->at($family, $family->rung($rungCode));
         $band = BuildSituation::band($row);
+        if (! $band->isMeasured()) {
+            throw InvalidInput::at('/band', 'Pull it on a scale to one length at least; until then it goes by feel.');
+        }
         if ($kgf === null) {
             $fit = BandFit::suggest($here, (new Drafter($situation))->goal($family, $wishes), $band, $at);
             [$setUp, $force, $says] = [$fit->setUp, $fit->forceN, $fit->targetSays];

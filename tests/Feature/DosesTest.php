@@ -2,12 +2,18 @@
 
 declare(strict_types=1);
 
+use App\Actions\IssuePlan;
+use App\Actions\IssueReasons;
 use App\Models\LoggedEstimate;
 use App\Models\LogItem;
 use App\Models\MeasureResult;
 use App\Models\PlanItem;
 use App\Models\Proposal;
+use App\Models\SessionLog;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use Tests\Feature\Support\Scene;
 
 beforeEach(function (): void {
@@ -97,7 +103,7 @@ it('holds a hold inside a rep to the longest that a limit allows', function (): 
     $draft = $this->scene->drafted([
         'given_name' => 'Tense', 'conditions' => [['code' => 'hypertension_controlled', 'details' => []]],
     ]);
-    $item = $draft->items->firstWhere('family', 'heel_raise');
+    $item = $draft->items->first(static fn (PlanItem $i): bool => isset($i->dose['reps']) && ! isset($i->dose['load_g']));
     $dose = $item->dose;
     $send = fn (int $hold) => $this->put("/clients/{$draft->client_id}/plan/items/{$item->id}/dose", [
         'revision' => $draft->client->refresh()->plan_revision, 'sets' => $dose['sets'],
@@ -106,4 +112,130 @@ it('holds a hold inside a rep to the longest that a limit allows', function (): 
     ]);
     $send(10)->assertSessionHasNoErrors();
     $send(11)->assertSessionHasErrors('hold_s');
+});
+
+describe('a dose as it is typed', function (): void {
+    beforeEach(function (): void {
+        $this->draft = $this->scene->drafted(['given_name' => 'Other', 'minutes' => '60']);
+        $this->at = "/clients/{$this->draft->client_id}";
+        $this->send = function (PlanItem $item, array $with): TestResponse {
+            $dose = $item->refresh()->dose;
+            $kind = array_values(array_intersect(array_column(DoseKind::cases(), 'value'), array_keys($dose)))[0];
+
+            return $this->put("{$this->at}/plan/items/{$item->id}/dose", [
+                'revision' => $this->draft->client->refresh()->plan_revision, 'sets' => $dose['sets'], 'kind' => $kind,
+                'amount_lo' => $dose[$kind]['lo'], 'amount_hi' => $dose[$kind]['hi'],
+                'effort_lo' => $dose['effort']['lo'], 'effort_hi' => $dose['effort']['hi'], 'rest_s' => $dose['rest_s'],
+                'load_kg' => isset($dose['load_g']) ? (string) ($dose['load_g'] / 1000) : '', ...$with,
+            ]);
+        };
+        $this->item = fn (string $family): PlanItem => $this->draft->items->firstWhere('family', $family);
+    });
+
+    it('lets left and right differ, refuses each at its side, and prints both', function (): void {
+        $row = ($this->item)('tote_row');
+        $with = ['apart' => '1', 'left_lo' => '8', 'left_hi' => '10', 'right_lo' => '10', 'right_hi' => '12'];
+        ($this->send)($row, [...$with, 'left_load_kg' => '1.11', 'right_load_kg' => '1.63'])->assertSessionHasNoErrors();
+        $dose = $row->refresh()->dose;
+        expect($dose['left'])->toEqual(['reps' => ['lo' => 8, 'hi' => 10], 'load_g' => 1110])
+            ->and($dose['right'])->toEqual(['reps' => ['lo' => 10, 'hi' => 12], 'load_g' => 1630])
+            ->and($dose['load_g'])->toBe(1110)
+            ->and($row->recipe)->toContain('left: ')->toContain('right: ');
+        $sheet = json_encode(Scene::props($this->get("{$this->at}/sheet")), JSON_UNESCAPED_UNICODE);
+        expect($sheet)->toContain(Made::shown('left: 1.11 kg; right: 1.63 kg'))->toContain('left: 8-10; right: 10-12');
+        ($this->send)($row, [...$with, 'left_load_kg' => '1.11', 'right_load_kg' => '1.3'])
+            ->assertSessionHasErrors(['right_load'])->assertSessionDoesntHaveErrors(['left_load']);
+        ($this->send)($row, [...$with, 'right_hi' => '9', 'left_load_kg' => '1', 'right_load_kg' => '1'])
+            ->assertSessionHasErrors(['right_hi']);
+        ($this->send)($row, ['apart' => '', 'load_kg' => '1.63'])->assertSessionHasNoErrors();
+        expect($row->refresh()->dose)->not->toHaveKeys(['left', 'right']);
+    });
+
+    it('refuses two sides where both work at once', function (): void {
+        $rise = ($this->item)('seat_rise');
+        ($this->send)($rise, ['apart' => '1', 'left_lo' => '5', 'left_hi' => '6', 'right_lo' => '8', 'right_hi' => '9'])
+            ->assertSessionHasErrors(['load']);
+    });
+
+    it('counts in another way where the exercise allows it', function (string $family, string $kind, bool $may): void {
+        $item = ($this->item)($family);
+        $sent = ($this->send)($item, ['kind' => $kind, 'amount_lo' => '10', 'amount_hi' => '20', 'tempo' => '3-0-2-0']);
+        $may ? $sent->assertSessionHasNoErrors() : $sent->assertSessionHasErrors(['amount_lo']);
+        expect(isset($item->refresh()->dose[$kind]))->toBe($may);
+        if ($may && $kind !== 'reps') {
+            expect($item->dose)->not->toHaveKey('tempo')
+                ->and(json_encode(Scene::props($this->get("{$this->at}/sheet"))))->toContain('10-20');
+        }
+    })->with([
+        'a row by the clock' => ['tote_row', 'seconds', true], 'a hold done several times' => ['brace', 'reps', true],
+        'a row is no hold' => ['tote_row', 'hold', false], 'a row is no way' => ['tote_row', 'metres', false],
+    ]);
+
+    it('lets a school be chosen for one exercise, and reviews by it', function (): void {
+        $row = ($this->item)('tote_row');
+        $choose = fn (string $school) => $this->put("{$this->at}/plan/items/{$row->id}/school", [
+            'school' => $school, 'revision' => $this->draft->client->refresh()->plan_revision,
+        ]);
+        $choose('effort_steered')->assertSessionHasNoErrors();
+        expect($row->refresh()->school)->toBe('effort_steered');
+        $choose('criterion_ladder')->assertSessionHasErrors('school');
+        $choose('astrology')->assertSessionHasErrors('school');
+        app(IssuePlan::class)->run(
+            $this->draft->client->refresh(), $this->scene->user, $this->draft->client->plan_revision, new IssueReasons,
+        );
+        $this->scene->goodSession(
+            $this->draft->refresh()->load('items', 'client.clinic'), (string) $this->scene->user->clinic->today(),
+        );
+        $proposal = Proposal::query()->where('plan_item_id', $row->id)->latest('id')->firstOrFail();
+        expect(json_encode($proposal->because))->toContain('mean_effort');
+        $choose('')->assertSessionHasNoErrors();
+    });
+
+    it('does an exercise lighter on some of its days, and says so on the sheet', function (): void {
+        $row = ($this->item)('tote_row');
+        $on = fn (array $days) => $this->put("{$this->at}/plan/items/{$row->id}/light", [
+            'days' => $days, 'revision' => $this->draft->client->refresh()->plan_revision,
+        ]);
+        $on([5])->assertSessionHasNoErrors();
+        expect($row->refresh()->light_days)->toBe([5]);
+        $light = array_column(Scene::props($this->get("{$this->at}/sheet"))['sheet']['items'], 'light', 'id')[$row->id];
+        expect($light['days'])->toBe([5])
+            ->and($light['dose']['load_g'])->toBeLessThanOrEqual((int) (0.8 * $row->dose['load_g']))
+            ->and($light['dose']['effort_hi'])->toBe($row->dose['effort']['hi'] - 2);
+        $on([2, 5])->assertSessionHasErrors('light_days');
+        $on(['Monday'])->assertSessionHasErrors('days.0');
+        $on([])->assertSessionHasNoErrors();
+        expect($row->refresh()->light_days)->toBeNull();
+    });
+
+    it('tells what to buy next, and asks for a plan where there is none', function (): void {
+        $says = $this->getJson("{$this->at}/kit/next")->assertOk()->json('says');
+        expect($says)->toBeArray();
+        $none = $this->scene->client(['given_name' => 'Planless']);
+        expect($this->getJson("/clients/{$none->id}/kit/next")->assertOk()->json())->toBe(['says' => null]);
+        $other = new Scene('Another clinic');
+        $this->actingAs($other->user)->getJson("{$this->at}/kit/next")->assertForbidden();
+    });
+});
+
+it('takes an effort for each set, and asks where one is missing', function (): void {
+    $today = (string) $this->scene->user->clinic->today();
+    $sets = [
+        ['amount' => 8, 'side' => 'left', 'effort' => '7'], ['amount' => 8, 'side' => 'right', 'left' => '1'],
+    ];
+    $send = fn (array $sets): TestResponse => $this->post("{$this->url}/log", [
+        'key' => (string) Str::uuid(), 'plan_id' => $this->plan->id, 'done_on' => $today, 'items' => [[
+            'item' => $this->row->id, 'done' => true, 'sets' => $sets, 'load_kg' => '1',
+        ]],
+    ]);
+    $send($sets)->assertSessionHasNoErrors();
+    $kept = LogItem::query()->where('family', 'tote_row')->sole()->sets;
+    expect(array_column($kept, 'effort'))->toEqual([7, 9])->and($kept[1]['rir'])->toBe(1)
+        ->and(LoggedEstimate::query()->orderBy('side')->pluck('side')->all())->toEqualCanonicalizing(['left', 'right']);
+    $form = Scene::props($this->get("{$this->url}/log?correct=".SessionLog::query()->value('id')))['correcting'];
+    $row = array_column($form['items'], null, 'item')[$this->row->id];
+    expect(array_slice(array_column($row['sets'], 'effort'), 0, 2))->toBe(['7', '9'])->and($row['sets'][1]['left'])->toBe('1');
+    unset($sets[1]['left']);
+    $send($sets)->assertSessionHasErrors('items.0.effort');
+    $send([$sets[0], [...$sets[1], 'effort' => '11']])->assertSessionHasErrors('items.0.sets.1.effort');
 });

@@ -2,10 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Actions\DraftPlan;
+use App\Actions\IssuePlan;
+use App\Actions\IssueReasons;
 use App\Models\Client;
 use App\Models\KitBand;
+use App\Models\LogItem;
+use App\Models\PlanItem;
 use BuoyantStep\Core\Tests\Support\Made;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 use Tests\Feature\Support\Scene;
 
 beforeEach(function (): void {
@@ -74,10 +80,62 @@ it('refuses a band whose pull falls or whose numbers are impossible, and keeps t
         ['pulls' => [['cm' => '150', 'kgf' => '1'], ['cm' => '180', 'kgf' => '0.5']]], 'bands.0.pulls',
     ],
     'no longer than at rest' => [['pulls' => [['cm' => '110', 'kgf' => '1']]], 'bands.0.pulls'],
-    'no pull at all' => [['pulls' => []], 'bands.0.pulls'],
     'a rest of nothing' => [['rest_cm' => '0'], 'bands.0.rest_cm'],
     'a made-up material' => [['material' => 'steel'], 'bands.0.material'],
 ]);
+
+it('keeps a band that nobody has measured, to be used by how it feels', function (): void {
+    $this->put(
+        "/clients/{$this->client->id}/kit", ($this->kit)(['bands' => [($this->band)(['pulls' => []])]]),
+    )->assertSessionHasNoErrors();
+    $band = KitBand::query()->sole();
+    expect($band->pulls)->toBe([]);
+    $this->getJson("/clients/{$this->client->id}/kit/band?band={$band->id}&rung=band_row/one_arm")->assertStatus(422);
+    $this->get("/clients/{$this->client->id}/kit")->assertOk();
+    $this->put("/clients/{$this->client->id}/kit", ($this->kit)(['bands' => [($this->band)(['pulls' => 'none'])]]))
+        ->assertSessionHasErrors('bands.0.pulls');
+});
+
+it('plans a band by its pull, refuses one that it cannot give, and logs it by where they stood', function (): void {
+    $this->put("/clients/{$this->client->id}/kit", ($this->kit)([
+        'bands' => [($this->band)()], 'place' => [
+            'things' => ['chair', 'armchair', 'counter', 'table', 'bed', 'door'], 'door' => 'towards',
+        ],
+    ]))->assertSessionHasNoErrors();
+    $plan = app(DraftPlan::class)->run($this->client->refresh(), $this->scene->user);
+    $at = "/clients/{$this->client->id}";
+    $revision = fn (): int => $this->client->refresh()->plan_revision;
+    $this->post("$at/plan/items", ['family' => 'band_row', 'revision' => $revision()])->assertSessionHasNoErrors();
+    $item = PlanItem::query()->where('family', 'band_row')->sole();
+    $this->put("$at/plan/items/{$item->id}/rung", ['rung' => 'one_arm', 'revision' => $revision()])
+        ->assertSessionHasNoErrors();
+    $send = fn (string $pull) => $this->put("$at/plan/items/{$item->id}/dose", [
+        'revision' => $revision(), 'sets' => 2, 'amount_lo' => 8, 'amount_hi' => 12, 'effort_lo' => 5, 'effort_hi' => 7,
+        'rest_s' => 60, 'pull_kg' => $pull,
+    ]);
+    $send('1.53')->assertSessionHasNoErrors();
+    expect($item->refresh()->dose['pull_n'])->toBe(15)
+        ->and($item->recipe)->toContain('Stand or sit')
+        ->and(json_encode(Scene::props($this->get("$at/plan"))))->toContain('a pull of');
+    $send('9')->assertSessionHasErrors('pull');
+    $send('a bit')->assertSessionHasErrors('pull_kg');
+    app(IssuePlan::class)->run($this->client->refresh(), $this->scene->user, $revision(), new IssueReasons);
+    $log = fn (array $with) => $this->post("$at/log", [
+        'key' => (string) Str::uuid(), 'plan_id' => $plan->id, 'done_on' => (string) $this->scene->user->clinic->today(),
+        'items' => [[
+            'item' => $item->id, 'done' => true, 'effort' => '7', 'load_kg' => '1.53',
+            'sets' => [['amount' => '12', 'side' => 'left'], ['amount' => '12', 'side' => 'right']], ...$with,
+        ]],
+    ]);
+    $log([])->assertSessionHasNoErrors();
+    $log(['stood_cm' => '200'])->assertSessionHasNoErrors();
+    [$typed, $stood] = LogItem::query()->where('family', 'band_row')->orderBy('id')->get()->pluck('sets')->all();
+    expect($typed[0]['pull_n'])->toBe(15)->and($typed[0])->not->toHaveKey('stood_cm')
+        ->and($stood[0]['stood_cm'])->toBe(200)->and($stood[0]['pull_n'])->not->toBe(15);
+    expect(json_encode(Scene::props($this->get("$at/log"))['logs'], JSON_UNESCAPED_UNICODE))
+        ->toContain(Made::shown('with a pull of 1.5 kg'))->toContain('stood at 200 cm');
+    $log(['stood_cm' => '5'])->assertSessionHasErrors('items.0.stood_cm');
+});
 
 it('says where to stand for what the measures suggest, or for what is typed', function (): void {
     $band = keepBand();

@@ -67,7 +67,8 @@ final class KitRequest extends ClinicRequest
             'bands.*.form' => ['required', Rule::enum(BandForm::class)],
             'bands.*.material' => ['required', Rule::enum(BandMaterial::class)],
             'bands.*.max_pct' => ['required', 'integer', 'between:1,600'],
-            'bands.*.pulls' => ['required', 'array', 'between:1,8'],
+            // Without any it is used by how it feels, where no limit caps the load.
+            'bands.*.pulls' => ['present', 'array', 'between:0,8'],
             'bands.*.pulls.*.cm' => ['required', 'numeric', 'between:5,5000'],
             'bands.*.pulls.*.kgf' => ['required', 'numeric', 'between:0.01,200'],
         ];
@@ -118,7 +119,7 @@ final class KitRequest extends ClinicRequest
             'carriers.*.max_pieces.*' => 'Room must be from 0 to 60 pieces, for example 12.',
             'bands.*.rest_cm.*' => 'The length at rest must be from 5 to 1000 cm, for example 120.',
             'bands.*.max_pct.*' => 'The most it may be stretched must be from 1 to 600 %, for example 200.',
-            'bands.*.pulls.required' => 'Pull it on a scale to at least one length and enter what the scale shows.',
+            'bands.*.pulls' => 'Pull it on a scale to eight lengths at most, and enter what the scale shows.',
             'bands.*.pulls.*.cm.*' => 'The length it was pulled to, in cm, for example 180.',
             'bands.*.pulls.*.kgf.*' => sprintf('What the scale showed, for example %s.', Mass::say(1500)),
             '*.*.count.*' => 'The count must be from 1 to 99.',

@@ -33,8 +33,12 @@ final class HoldRule implements DoseRule
         }
         $dose = $long ? $dose->with(amount: new Span(min($dose->amount->lo, $most), $most)) : $dose;
 
-        // A hold of nothing is no hold; a second is the shortest.
-        return $held ? $dose->with(holdS: max(1, $most)) : $dose;
+        return match (true) {
+            ! $held => $dose,
+            // A hold of nothing is no hold.
+            $most < 1 => $dose->withoutHold(),
+            default => $dose->with(holdS: $most),
+        };
     }
 
     public function breaches(Dose $dose, DoseLimits $limits): iterable
@@ -46,7 +50,7 @@ final class HoldRule implements DoseRule
         if ($limits->holdsEffortfully($dose) && $dose->amount->hi > $limit->value) {
             yield new Breach(DoseField::AmountHi, $limit);
         }
-        if ($dose->holdS !== null && $dose->holdS > max(1, $limit->value)) {
+        if ($dose->holdS !== null && $dose->holdS > $limit->value) {
             yield new Breach(DoseField::Hold, $limit);
         }
     }

@@ -134,7 +134,7 @@ export default function Bands({
                             onFocusPull={(n) => (focused.current = [i, n])}
                         />
                         {band.curve.length > 1 && <BandCurve curve={band.curve} label={band.label} />}
-                        {band.id !== null && rungs.length > 0 && (
+                        {band.id !== null && rungs.length > 0 && band.curve.length > 1 && (
                             <BandStand clientId={clientId} bandId={band.id} rungs={rungs} />
                         )}
                     </div>
@@ -223,6 +223,11 @@ function Pulls({
                     </div>
                 ))}
             </div>
+            {band.pulls.length === 0 && (
+                <p className="max-w-64 text-sm">
+                    Not measured: it is used by how it feels, and only where no limit caps the load.
+                </p>
+            )}
             <FieldError error={errors[`bands.${index}.pulls`]} />
             <Button small tone="quiet" onClick={() => onChange([...band.pulls, { cm: "", kgf: "" }])}>
                 + one more length
