@@ -147,6 +147,8 @@ describe('a dose as it is typed', function (): void {
             ->assertSessionHasErrors(['right_load'])->assertSessionDoesntHaveErrors(['left_load']);
         ($this->send)($row, [...$with, 'right_hi' => '9', 'left_load_kg' => '1', 'right_load_kg' => '1'])
             ->assertSessionHasErrors(['right_hi']);
+        ($this->send)($row, ['load_kg' => 'heavy'])->assertSessionHasErrors(['load_kg']);
+        ($this->send)($row, ['load_kg' => '201'])->assertSessionHasErrors(['load_kg']);
         ($this->send)($row, ['apart' => '', 'load_kg' => '1.63'])->assertSessionHasNoErrors();
         expect($row->refresh()->dose)->not->toHaveKeys(['left', 'right']);
     });

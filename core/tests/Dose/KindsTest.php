@@ -22,3 +22,19 @@ it('knows what each kind of dose may be', function (
     'steps' => [DoseKind::Steps, Goal::StrengthTrained, 5, 50, 100],
     'trips' => [DoseKind::Trips, Goal::StrengthTrained, 5, 30, 60],
 ]);
+
+it('says in words what an effort leaves', function (DoseKind $kind, Goal $goal, int $effort, string $says): void {
+    expect(Kinds::of($kind)->leaves($goal, $effort))->toBe($says);
+})->with([
+    [DoseKind::Trips, Goal::StrengthOlder, 4, 'light'],
+    [DoseKind::Trips, Goal::StrengthOlder, 5, 'somewhat hard, you could still talk'],
+    [DoseKind::Steps, Goal::StrengthOlder, 4, 'light'],
+    [DoseKind::Steps, Goal::StrengthOlder, 5, 'somewhat hard, you could still talk'],
+    [DoseKind::Metres, Goal::StrengthOlder, 4, 'light'],
+    [DoseKind::Metres, Goal::StrengthOlder, 5, 'somewhat hard, you could still talk'],
+    [DoseKind::Hold, Goal::Balance, 4, 'wobbly but safe'], [DoseKind::Hold, Goal::Mobility, 3, 'easy'],
+    [DoseKind::Hold, Goal::Isometric, 4, 'light and steady'],
+    [DoseKind::Hold, Goal::Isometric, 5, 'steady, could go on for about half as long again'],
+    [DoseKind::Seconds, Goal::WarmUp, 4, 'easy'], [DoseKind::Seconds, Goal::StrengthOlder, 4, 'light and steady'],
+    [DoseKind::Seconds, Goal::StrengthOlder, 5, 'steady, could go on for about half as long again'],
+]);

@@ -418,3 +418,10 @@ it('refuses a lower pressure that is not below the upper', function (int $lower,
         ? expect($read()->pressure->diastolic)->toBe((float) $lower)
         : expect($read)->toThrow(InvalidInput::class, 'read it again');
 })->with([[99, true], [100, false], [101, false]]);
+
+it('says which it was, a bad night or fatigue', function (array $readings, string $says): void {
+    expect(array_column(gateFor([], $readings)->findings, 'says'))->toContain($says);
+})->with([
+    [['fatigue' => 7], 'Fatigue 7 of 10.'], [['slept_badly' => true], 'Slept badly.'],
+    [['slept_badly' => true, 'fatigue' => 8], 'Slept badly.'],
+]);

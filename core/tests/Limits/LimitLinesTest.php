@@ -8,6 +8,7 @@ use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Limits\LimitLines;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Vocabulary\Part;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Side;
@@ -42,6 +43,8 @@ it('says each field in one short sentence', function (Field $field, int|string|b
     [Field::Breath, 'no_holding', 'Breathe out on effort, no holding'],
     [Field::AvoidPositions, 'supine_flat', 'Not flat on the back'],
     [Field::AvoidMotions, 'ballistic', 'No swinging or throwing'],
+    [Field::AvoidParts, 'leg', 'Cannot be used'],
+    [Field::AvoidParts, 'sitting', 'Not by itself: '.Part::Sitting->label()],
     [Field::ImpactMax, 0, 'No impact'],
     [Field::ImpactMax, 1, 'Stamps and heel drops at most'],
     [Field::ImpactMax, 2, 'Hops at most'],

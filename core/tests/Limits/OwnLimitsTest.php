@@ -44,6 +44,13 @@ it('sets every field it offers, at every word of it, with the letter as its sour
     array_column(OwnLimits::fields(), 'value'), array_map(static fn (Field $f): array => [$f], OwnLimits::fields()),
 ));
 
+it('offers what a letter orders, and nothing else', function (): void {
+    expect(array_column(OwnLimits::fields(), 'value'))->toBe([
+        'effort_max', 'load_pct_max', 'lift_max_g', 'reps_min', 'reps_max', 'hold_max_s', 'rest_min_s', 'impact_max',
+        'breath', 'support_min', 'spine_load_max', 'avoid_positions', 'avoid_motions',
+    ]);
+});
+
 it('binds the part it is set for, and no other', function (): void {
     $envelope = withOwn(['field' => 'effort_max', 'value' => '3', 'region' => 'lower', 'side' => 'left']);
     expect($envelope->effortMax(new Scope(Region::Lower, Side::Left)))->toBe(3)

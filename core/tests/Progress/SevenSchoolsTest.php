@@ -116,3 +116,35 @@ it('climbs the ladder of balance after half a minute twice without a grab', func
     'half a minute' => [[30, 30], false, Decision::StepUp], 'a second short' => [[30, 29], false, Decision::Stay],
     'grabbed' => [[30, 30], true, Decision::Stay],
 ]);
+
+it('lets a hold grow by five seconds to forty-five, and movement to a minute, then moves on', function (
+    string $kind, int $hi, ?Goal $goal, string $lever, int $to,
+): void {
+    $dose = ['sets' => 1, $kind => ['lo' => 10, 'hi' => $hi], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 30];
+    $held = static fn (int $ago): array => [
+        'date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => [['seconds' => $hi, 'effort' => 6]],
+    ];
+    $next = proposed([$held(5), $held(2)], dose: $dose, school: 'seconds', goal: $goal);
+    expect([$next->lever, $next->dose->amount->hi])->toBe([$lever, $to]);
+})->with([
+    'a hold' => ['hold', 35, Goal::Isometric, 'seconds', 40], 'near its top' => ['hold', 44, Goal::Isometric, 'seconds', 45],
+    'at its top' => ['hold', 45, Goal::Isometric, 'rung', 45], 'a stance at half a minute' => [
+        'hold', 30, Goal::Balance, 'rung', 30,
+    ],
+    'a stance a second less' => ['hold', 29, Goal::Balance, 'seconds', 30],
+    'movement' => ['seconds', 45, Goal::StrengthOlder, 'seconds', 50],
+    'movement at its top' => ['seconds', 60, Goal::StrengthOlder, 'rung', 60],
+]);
+
+it('steps the load of movement by the clock at its top', function (): void {
+    $dose = [
+        'sets' => 1, 'seconds' => ['lo' => 30, 'hi' => 60], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 30,
+        'load_g' => 5000,
+    ];
+    $done = static fn (int $ago): array => [
+        'date' => (string) Day::of(Made::TODAY)->plus(-$ago),
+        'sets' => [['seconds' => 60, 'effort' => 6, 'load_g' => 5000]],
+    ];
+    $next = proposed([$done(5), $done(2)], dose: $dose, school: 'seconds', goal: Goal::StrengthOlder);
+    expect([$next->lever, $next->dose->loadG])->toBe(['load', 5500]);
+});

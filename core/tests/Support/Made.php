@@ -35,6 +35,7 @@ use BuoyantStep\Core\Vocabulary\Clearance;
 use BuoyantStep\Core\Vocabulary\Material;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Part;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Sign;
@@ -162,6 +163,7 @@ final class Made
             Field::AvoidPositions => Position::from($value),
             Field::AvoidMotions => Motion::from($value),
             Field::AvoidMaterial => Material::from($value),
+            Field::AvoidParts => Part::from($value),
             Field::StopSigns => Sign::from($value),
             Field::Watches => new Watch(...array_map(
                 static fn (string $w): Watched|Moment => Watched::tryFrom($w) ?? Moment::from($w), explode('|', $value),
