@@ -8,9 +8,11 @@ use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Dosing;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Kinds;
+use BuoyantStep\Core\Dose\Pulls;
 use BuoyantStep\Core\Kit\Ladder;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\Per;
 use JsonSerializable;
 
@@ -26,6 +28,7 @@ final readonly class Channel implements JsonSerializable
      * @param  int|null  $goalLo  below it lies the left bank; null when the goal sets no range for this number
      * @param  int|null  $cap  the right bank begins here
      * @param  list<int>  $ticks
+     * @param  string|null  $moves  what is really lifted, where the body is lifted with the load
      */
     public function __construct(
         public string $unit,
@@ -40,6 +43,7 @@ final readonly class Channel implements JsonSerializable
         public ?int $next,
         public string $label,
         public string $text,
+        public ?string $moves = null,
     ) {
     }
 
@@ -51,13 +55,49 @@ final readonly class Channel implements JsonSerializable
         ?Ladder $ladder,
         ?int $last = null,
     ): self {
-        return $dose->loadG !== null
-            ? self::ofLoad($dose, $dose->loadG, $dosing, $ladder, $last)
-            : self::ofAmount($here, $goal, $dose, $last);
+        return match (true) {
+            $dose->loadG !== null => self::ofLoad($here, $dose, $dose->loadG, $dosing, $ladder, $last),
+            $dose->pullN !== null => self::ofPull($here, $goal, $dose),
+            default => self::ofAmount($here, $goal, $dose, $last),
+        };
     }
 
-    private static function ofLoad(Dose $dose, int $load, Dosing $dosing, ?Ladder $ladder, ?int $last): self
+    /** A band's pull as a luggage scale shows it, among all that the bands here give under the limits. */
+    private static function ofPull(RungHere $here, Goal $goal, Dose $dose): self
     {
+        $pull = (int) $dose->resistanceG();
+        $there = Pulls::of($here)->grams();
+        $estimate = $here->estimate()?->grams;
+        $percent = $goal->row()->percent;
+        $range = $estimate === null || $percent === null ? null : new Span(
+            (int) round($estimate * $percent->lo / 100), (int) round($estimate * $percent->hi / 100),
+        );
+        $capped = Pulls::cap($here);
+        $cap = $capped->newtons === null || $there === [] ? null : max($there);
+        $next = array_values(array_filter($there, static fn (int $g): bool => $g > $pull))[0] ?? null;
+        $label = (string) $dose->loadLabel();
+        $top = (int) max($pull * 1.4, ($range->hi ?? 0) * 1.15, min($there === [] ? 0 : max($there), $pull * 2) * 1.1);
+
+        return new self(
+            unit: 'g', top: $top, goalLo: $range?->lo, goalHi: $range?->hi, cap: $cap,
+            capSays: $cap === null ? null : $capped->says,
+            ticks: self::thin(array_values(array_filter($there, static fn (int $g): bool => $g <= $top)), $pull),
+            float: $pull, last: null, next: $next, label: $label,
+            text: $label.($range === null ? '; no goal range until an easy set is measured' : sprintf(
+                '; goal %s to %s', Mass::say($range->lo), Mass::say($range->hi),
+            )).($cap === null ? '; no cap on the pull' : sprintf('; at most %s, %s', Mass::say($cap), lcfirst($capped->says))),
+        );
+    }
+
+    private static function ofLoad(
+        RungHere $here,
+        Dose $dose,
+        int $load,
+        Dosing $dosing,
+        ?Ladder $ladder,
+        ?int $last,
+    ): self {
+        $moves = $here->moved($load);
         $next = $ladder?->above($load)?->loadG;
         $goal = $dosing->goalLoad;
         $cap = $dosing->cap->grams;
@@ -65,7 +105,8 @@ final readonly class Channel implements JsonSerializable
             $load * 1.4, ($goal->hi ?? 0) * 1.15, ($cap ?? 0) * 1.2, min($next ?? 0, $load * 2) * 1.05,
         );
         $ticks = array_values(array_filter($ladder?->grams($top) ?? [], static fn (int $g): bool => $g <= $top));
-        $label = Mass::say($load).($dose->per === Per::Hand ? ' each hand' : '');
+        $label = $dose->isApart()
+            ? (string) $dose->loadLabel() : Mass::say($load).($dose->per === Per::Hand ? ' each hand' : '');
         $aim = $goal === null
             ? '; no goal range until an easy set is measured'
             : sprintf('; goal %s to %s', Mass::say($goal->lo), Mass::say($goal->hi));
@@ -76,14 +117,15 @@ final readonly class Channel implements JsonSerializable
         return new self(
             unit: 'g', top: $top, goalLo: $goal?->lo, goalHi: $goal?->hi, cap: $cap, capSays: $dosing->cap->says(),
             ticks: self::thin($ticks, $load), float: $load, last: $last,
-            next: $next !== null && $next <= $top ? $next : null, label: $label, text: $label.$aim.$capped,
+            next: $next !== null && $next <= $top ? $next : null, label: $label,
+            text: $label.($moves === null ? '' : '; '.$moves).$aim.$capped, moves: $moves,
         );
     }
 
     private static function ofAmount(RungHere $here, Goal $goal, Dose $dose, ?int $last): self
     {
         $counted = Kinds::of($dose->kind);
-        $range = $counted->increment() === null ? $goal->row()->amount : $dose->amount;
+        $range = $counted->increment() === null ? $counted->range($goal) : $dose->amount;
         $field = $counted->cappedBy($goal);
         $limit = $field === null ? null : $here->envelope()->tightest($field, $here->rung->demands->scope());
         $cap = $limit !== null && is_int($limit->value) ? $limit->value : null;
@@ -137,7 +179,7 @@ final readonly class Channel implements JsonSerializable
                 'goal' => $this->say($this->goalLo, $this->goalHi), 'cap' => $this->say($this->cap),
                 'last' => $this->say($this->last), 'next' => $this->say($this->next),
             ],
-            'label' => $this->label, 'text' => $this->text,
+            'label' => $this->label, 'text' => $this->text, 'moves' => $this->moves,
         ];
     }
 

@@ -17,6 +17,8 @@ export interface ChannelData {
     says: { goal: string; cap: string; last: string; next: string };
     label: string;
     text: string;
+    /** What is really lifted, where the body is lifted with the load. */
+    moves: string | null;
 }
 
 export interface StairStep {
