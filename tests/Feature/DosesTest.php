@@ -210,6 +210,16 @@ describe('a dose as it is typed', function (): void {
         expect($row->refresh()->light_days)->toBeNull();
     });
 
+    it('adds an exercise at the end of the plan', function (): void {
+        foreach (['side_step_squat', 'curl'] as $family) {
+            $this->post("{$this->at}/plan/items", [
+                'family' => $family, 'revision' => $this->draft->client->refresh()->plan_revision,
+            ])->assertSessionHasNoErrors();
+            $last = PlanItem::query()->where('plan_id', $this->draft->id)->orderByDesc('position')->first();
+            expect($last->family)->toBe($family);
+        }
+    });
+
     it('tells what to buy next, and asks for a plan where there is none', function (): void {
         $says = $this->getJson("{$this->at}/kit/next")->assertOk()->json('says');
         expect($says)->toBeArray();

@@ -132,6 +132,15 @@ it('lets the lead loosen a figure only with a reason, and marks it wherever it a
         )->toBe(['rulebook.loosened', 'rulebook.default']);
 });
 
+it('asks for no reason where a figure stays as it is', function (): void {
+    $this->scene->user->update(['role' => 'lead']);
+    // Seven is what the rule says by itself.
+    $this->put('/rulebook', [
+        'rule' => 'hypertension_controlled', 'field' => 'effort_max', 'value' => '7', 'reason' => '',
+    ])->assertSessionHasNoErrors();
+    expect(ClinicFigure::query()->where('loosens', true)->count())->toBe(0);
+});
+
 it('refuses a figure that makes no sense', function (array $set, string $field): void {
     $this->scene->user->update(['role' => 'lead']);
     $this->put(

@@ -84,6 +84,12 @@ it('refuses a band whose pull falls or whose numbers are impossible, and keeps t
     'a made-up material' => [['material' => 'steel'], 'bands.0.material'],
 ]);
 
+it('refuses a mark on a piece that is neither yes nor no', function (string $mark): void {
+    $kit = ($this->kit)();
+    $kit['pieces'][0][$mark] = 'perhaps';
+    $this->put("/clients/{$this->client->id}/kit", $kit)->assertSessionHasErrors("pieces.0.$mark");
+})->with(['holdable', 'packable', 'plate', 'weighed']);
+
 it('keeps a band that nobody has measured, to be used by how it feels', function (): void {
     $this->put(
         "/clients/{$this->client->id}/kit", ($this->kit)(['bands' => [($this->band)(['pulls' => []])]]),

@@ -118,7 +118,7 @@ export default function Channel({ data }: { data: ChannelData }) {
                 </g>
             </svg>
             {data.moves !== null && (
-                <p className="text-soft num text-xs" aria-hidden="true">
+                <p className="text-soft num pl-1.5 text-xs" aria-hidden="true">
                     {data.moves}
                 </p>
             )}
