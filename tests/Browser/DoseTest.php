@@ -58,14 +58,14 @@ it('edits each kind of dose in its place, with the limits at the field', functio
     // Left and right.
     ($this->open)('Tote row')->tick('Left and right differ')->fill('left, load, kg', '0.48')
         ->fill('right, load, kg', '0.52')->fill('right, to, reps', '16')->press('Change dose')
-        ->see('left: 480 g; right: 520 g');
+        ->see('left 480 g, right 520 g');
     $chrome->choose('Progresses by', 'the effort steers')->see('Another school from the next review on.');
     $chrome->tick('Fri')->see('Light days changed.')->see('then ');
     expect($chrome->axe())->toBe([]);
     ($this->close)('Tote row');
 
     // What was typed is printed.
-    $chrome->visit('/clients/16/sheet')->see('each held 5 s')->see('left: 480 g; right: 520 g')->see('lighter:')
+    $chrome->visit('/clients/16/sheet')->see('each held 5 s')->see('left 480 g, right 520 g')->see('lighter:')
         ->see('Each time: lower for 4 s, pause for 1 s, lift fast.')->see('rest 5 seconds and go on');
 });
 

@@ -142,7 +142,7 @@ describe('a dose as it is typed', function (): void {
             ->and($dose['load_g'])->toBe(1110)
             ->and($row->recipe)->toContain('left: ')->toContain('right: ');
         $sheet = json_encode(Scene::props($this->get("{$this->at}/sheet")), JSON_UNESCAPED_UNICODE);
-        expect($sheet)->toContain(Made::shown('left: 1.11 kg; right: 1.63 kg'))->toContain('left: 8-10; right: 10-12');
+        expect($sheet)->toContain(Made::shown('left 1.11 kg, right 1.63 kg'))->toContain('left 8-10, right 10-12');
         ($this->send)($row, [...$with, 'left_load_kg' => '1.11', 'right_load_kg' => '1.3'])
             ->assertSessionHasErrors(['right_load'])->assertSessionDoesntHaveErrors(['left_load']);
         ($this->send)($row, [...$with, 'right_hi' => '9', 'left_load_kg' => '1', 'right_load_kg' => '1'])

@@ -222,10 +222,10 @@ final readonly class Dose implements JsonSerializable
             && $this->amount->hi % 60 === 0;
     }
 
-    /** "2.5 kg in each hand", "a pull of 1.2 kg" or "left: 1 kg; right: 2 kg"; null where nothing resists. */
+    /** "2.5 kg in each hand", "a pull of 1.2 kg" or "left 1 kg, right 2 kg"; null where nothing resists. */
     public function loadLabel(): ?string
     {
-        return Side::saying($this->on(Side::Left)->resistanceSays(), $this->on(Side::Right)->resistanceSays());
+        return Side::each($this->on(Side::Left)->resistanceSays(), $this->on(Side::Right)->resistanceSays());
     }
 
     private function resistanceSays(): ?string
@@ -237,13 +237,13 @@ final readonly class Dose implements JsonSerializable
         };
     }
 
-    /** "left: 8-10; right: 10-12"; null where both sides do the same. */
+    /** "left 8-10, right 10-12"; null where both sides do the same. */
     public function sidesLabel(): ?string
     {
         $left = $this->on(Side::Left)->amount;
         $right = $this->on(Side::Right)->amount;
 
-        return $left == $right ? null : Side::saying($left->label(), $right->label());
+        return $left == $right ? null : Side::each($left->label(), $right->label());
     }
 
     /** @return array<string, mixed> the open form: the amount under its own name, absent fields left out */

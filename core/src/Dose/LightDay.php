@@ -16,6 +16,9 @@ final class LightDay
 {
     private const PCT = 80;
 
+    /** Less than this of all that is lifted is no longer the same exercise. */
+    private const LEAST_PCT = 50;
+
     private const EASIER = 2;
 
     public static function of(RungHere $here, Dose $dose): Dose
@@ -42,8 +45,9 @@ final class LightDay
         }
         $system = $here->system();
         $most = $system->loadFor($system->with($grams) * self::PCT / 100);
+        $least = $system->loadFor($system->with($grams) * self::LEAST_PCT / 100);
         $loads = $dose->pullN === null ? $here->ladder()?->grams() ?? [] : Pulls::of($here)->grams();
-        $under = array_filter($loads, static fn (int $g): bool => $g <= $most + 1e-9);
+        $under = array_filter($loads, static fn (int $g): bool => $g <= $most + 1e-9 && $g >= $least - 1e-9);
 
         return $under === [] ? null : max($under);
     }

@@ -19,7 +19,14 @@ enum Side: string implements Labelled
         };
     }
 
-    /** "left: 1 kg; right: 2 kg", or once what is the same or said of one side alone; null where nothing is. */
+    /** "left 1 kg, right 2 kg", or once what is the same; null where nothing is. */
+    public static function each(?string $left, ?string $right): ?string
+    {
+        return $left === $right || $left === null || $right === null
+            ? $left ?? $right : sprintf('left %s, right %s', $left, $right);
+    }
+
+    /** Of whole sentences: "left: bottle; right: tote with 2 × can", or once what is the same or said of one side alone; null where nothing is. */
     public static function saying(?string $left, ?string $right): ?string
     {
         return $left === $right || $left === null || $right === null

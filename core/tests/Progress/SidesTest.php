@@ -103,7 +103,7 @@ it('doses each side by its own estimate, and one dose for both by the weaker', f
     expect($dose->on(Side::Left)->loadG)->toBe(3000)
         ->and($dose->on(Side::Right)->loadG)->toBeGreaterThan(5500)
         ->and($dose->loadG)->toBe($dose->on(Side::Left)->loadG)
-        ->and($dose->loadLabel())->toContain('left: ')->toContain('right: ')
+        ->and($dose->loadLabel())->toContain('left ')->toContain('right ')
         ->and($far->estimate()->grams)->toBe($far->onSide(Side::Left)->estimate()->grams);
 
     $near = rowHere([], [['left', 5500, 8], ['right', 6000, 8]]);
@@ -207,6 +207,6 @@ it('reads and writes a dose whose sides differ', function (): void {
         ->and($dose->on(Side::Left)->amount->label())->toBe('8-10')
         ->and($dose->on(Side::Right)->amount->label())->toBe('10-12')
         ->and($dose->on(Side::Right)->isApart())->toBeFalse()
-        ->and($dose->amountLabel())->toBe('2 × left: 8-10; right: 10-12')
+        ->and($dose->amountLabel())->toBe('2 × left 8-10, right 10-12')
         ->and(Dose::joined($dose->on(Side::Left), $dose->on(Side::Left))->isApart())->toBeFalse();
 });

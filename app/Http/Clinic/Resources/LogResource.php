@@ -269,7 +269,7 @@ final class LogResource
 
             return null;
         };
-        $says = Side::saying($of(Side::Left), $of(Side::Right));
+        $says = Side::each($of(Side::Left), $of(Side::Right));
         $stood = $sets[0]->stoodCm === null ? '' : sprintf(', stood at %d cm', $sets[0]->stoodCm);
 
         return ($says === null ? '' : ' with '.$says).$stood;
