@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\DraftPlan;
 use App\Actions\IssuePlan;
 use App\Actions\IssueReasons;
 use App\Models\LoggedEstimate;
@@ -228,6 +229,23 @@ describe('a dose as it is typed', function (): void {
         $other = new Scene('Another clinic');
         $this->actingAs($other->user)->getJson("{$this->at}/kit/next")->assertForbidden();
     });
+});
+
+it('keeps easy sets of each side, and doses each by its own', function (): void {
+    $today = (string) $this->scene->user->clinic->today();
+    $set = static fn (string $side, string $kg): array => [
+        'test' => 'easy_set', 'family' => 'tote_row', 'side' => $side, 'load_kg' => $kg, 'reps' => '8', 'rir' => '2',
+    ];
+    $this->post("{$this->url}/measure", [
+        'measured_on' => $today, 'results' => [$set('left', '1.11'), $set('right', '3.19')],
+    ])->assertSessionHasNoErrors();
+    $shown = Scene::props($this->get("{$this->url}/measure"))['easy_sets'];
+    expect(array_column(array_filter($shown, static fn (array $s): bool => $s['side'] !== ''), 'side'))
+        ->toBe(['left', 'right']);
+    $draft = app(DraftPlan::class)->run($this->plan->client->refresh(), $this->scene->user)->load('items');
+    $dose = $draft->items->firstWhere('family', 'tote_row')->dose;
+    expect($dose['left']['load_g'])->toBeLessThan($dose['right']['load_g'])
+        ->and($dose['load_g'])->toBe($dose['left']['load_g']);
 });
 
 it('takes an effort for each set, and asks where one is missing', function (): void {

@@ -143,22 +143,16 @@ final class MeasureResource
         $measured = array_unique(array_filter(array_column($situation->measures->results, 'family'), is_string(...)));
         foreach (array_filter($measured, $situation->catalogue->has(...)) as $code) {
             $family = $situation->catalogue->family($code);
-            $latest = null;
-            foreach ($situation->measures->results as $result) {
-                if (
-                    $result->test instanceof EasySet
-                    && $result->family === $family->code
-                    && $result->oneRepMax !== null
-                ) {
-                    $latest = $result;
-                }
+            $latest = [];
+            foreach ($situation->measures->easySets($code) as $result) {
+                $latest[$result->side->value ?? ''] = $result;
             }
-            if ($latest !== null && $latest->oneRepMax !== null) {
+            foreach ($latest as $side => $result) {
                 $rows[] = [
-                    'family' => $family->name, 'on' => $latest->on === null ? null : (string) $latest->on,
-                    'e1rm' => $latest->oneRepMax->grams === null ? null : Mass::say($latest->oneRepMax->grams),
-                    'confidence' => $latest->oneRepMax->confidence->value, 'says' => $latest->oneRepMax->says,
-                    'load' => Mass::say((int) $latest->loadG),
+                    'family' => $family->name, 'side' => $side, 'on' => $result->on === null ? null : (string) $result->on,
+                    'e1rm' => $result->oneRepMax?->grams === null ? null : Mass::say($result->oneRepMax->grams),
+                    'confidence' => $result->oneRepMax->confidence->value ?? 'none', 'says' => $result->oneRepMax->says ?? '',
+                    'load' => Mass::say((int) $result->loadG),
                 ];
             }
         }

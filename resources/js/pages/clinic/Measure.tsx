@@ -163,10 +163,14 @@ export default function Measure({
                         <ul className="mt-2 flex flex-wrap gap-2">
                             {easy_sets.map((s) => (
                                 <li
-                                    key={s.family}
+                                    key={`${s.family}.${s.side}`}
                                     className="border-sand bg-card rounded-md border px-3 py-1.5 text-sm"
                                 >
-                                    <strong>{s.family}</strong>: {s.e1rm ? `estimated 1RM ${s.e1rm}` : "no estimate"}{" "}
+                                    <strong>
+                                        {s.family}
+                                        {s.side === "" ? "" : `, ${s.side}`}
+                                    </strong>
+                                    : {s.e1rm ? `estimated 1RM ${s.e1rm}` : "no estimate"}{" "}
                                     <span className="text-soft">({s.confidence})</span>
                                     <span className="text-soft block">
                                         {s.load}. {s.says} {s.on && sayDate(s.on)}
@@ -178,7 +182,7 @@ export default function Measure({
                     {sets.map((row, i) => (
                         <div
                             key={i}
-                            className="mt-2 grid grid-cols-2 md:grid-cols-[minmax(10rem,1.6fr)_1fr_1fr_1fr] items-start gap-3"
+                            className="mt-2 grid grid-cols-2 md:grid-cols-[minmax(10rem,1.6fr)_7rem_1fr_1fr_1fr] items-start gap-3"
                         >
                             <Field label="Exercise" error={errorOf(row, "family")}>
                                 <select
@@ -192,6 +196,17 @@ export default function Measure({
                                             {f.name}
                                         </option>
                                     ))}
+                                </select>
+                            </Field>
+                            <Field label="Side" error={errorOf(row, "side")}>
+                                <select
+                                    className={inputClass}
+                                    value={row.side ?? ""}
+                                    onChange={(e) => set(row, { side: e.target.value === "" ? null : e.target.value })}
+                                >
+                                    <option value="">both</option>
+                                    <option value="left">left</option>
+                                    <option value="right">right</option>
                                 </select>
                             </Field>
                             <Field label={`Load, ${unit}`} error={errorOf(row, "load_kg")}>

@@ -49,6 +49,8 @@ export interface MeasureProps {
     tests: MeasureTest[];
     easy_sets: {
         family: string;
+        /** Empty where both did it. */
+        side: string;
         on: string | null;
         e1rm: string | null;
         confidence: string;
