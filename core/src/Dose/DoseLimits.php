@@ -27,6 +27,9 @@ use BuoyantStep\Core\Vocabulary\Side;
  */
 final readonly class DoseLimits
 {
+    /** The usual largest step, percent. Source: ACSM 2009 position stand. */
+    public const STEP_PCT = 10;
+
     /**
      * @param  Goal|null  $goal  null counts every hold as an effortful one
      * @param  int|null  $maxG  the estimated 1RM in use, grams of all that is lifted; null when none is usable
@@ -87,6 +90,12 @@ final readonly class DoseLimits
     private function scopeOf(Field $field): Scope
     {
         return in_array($field, Field::OF_ONE_SIDE, true) ? $this->scope : $this->wide ?? $this->scope;
+    }
+
+    /** The largest step of all that is lifted, percent. */
+    public function stepMax(): int
+    {
+        return $this->number(Field::StepPctMax) ?? self::STEP_PCT;
     }
 
     /** Does the longest hold that is allowed bind what is counted here? */

@@ -29,8 +29,6 @@ final readonly class StepsAhead
 
     private const GROWTH = 1.3;
 
-    private const STEP_PCT = 10;
-
     private DoseLimits $limits;
 
     /** Grams: the cap, or as far as this client will get in some months. */
@@ -61,7 +59,7 @@ final readonly class StepsAhead
         $loads = $this->here->ladderWith($kit, $this->topG)?->grams() ?? [];
         $load = (int) $this->dose->loadG;
         for ($steps = 0; $steps < self::MOST; $steps++) {
-            $next = LoadStep::nextOf($loads, $load, $this->limits->system, $this->stepMax(), $this->topG);
+            $next = LoadStep::nextOf($loads, $load, $this->limits->system, $this->limits->stepMax(), $this->topG);
             if ($next === null || $next > $this->topG || ! $this->isReached($load, $next)) {
                 break;
             }
@@ -76,21 +74,16 @@ final readonly class StepsAhead
     {
         $load = (int) $this->dose->loadG;
 
-        return $this->limits->system->stepPct($load, $this->topG) < self::STEP_PCT;
+        return $this->limits->system->stepPct($load, $this->topG) < DoseLimits::STEP_PCT;
     }
 
     private function isReached(int $from, int $to): bool
     {
         $pct = $this->limits->system->stepPct($from, $to);
 
-        return $pct <= $this->stepMax() + 1e-9 || ($this->dose->kind === DoseKind::Reps && Bridge::between(
+        return $pct <= $this->limits->stepMax() + 1e-9 || ($this->dose->kind === DoseKind::Reps && Bridge::between(
             $from, $to, $this->dose->amount->lo, EffortScale::reserve($this->dose->effort->hi),
             $this->limits->number(Field::RepsMax), $this->limits->system,
         )->reachable);
-    }
-
-    private function stepMax(): int
-    {
-        return $this->limits->number(Field::StepPctMax) ?? self::STEP_PCT;
     }
 }

@@ -16,9 +16,6 @@ use BuoyantStep\Core\Units\Day;
 /** How one exercise has gone: the dose, what was done, the limits now, and the loads there are. */
 final readonly class Course
 {
-    /** The usual largest step, percent. Source: ACSM 2009 position stand. */
-    private const STEP_PCT = 10;
-
     /** @var list<Performed> newest first */
     public array $history;
 
@@ -78,13 +75,13 @@ final readonly class Course
     /** The largest step of all that is lifted, percent. */
     public function stepMax(): int
     {
-        return $this->limits->number(Field::StepPctMax) ?? self::STEP_PCT;
+        return $this->limits->stepMax();
     }
 
     /** Does a limit ask for smaller steps than the usual? */
     public function hasSmallSteps(): bool
     {
-        return $this->stepMax() < self::STEP_PCT;
+        return $this->stepMax() < DoseLimits::STEP_PCT;
     }
 
     /** A percent cap with nothing to take the percent of: the load may not rise until an easy set is measured. */
