@@ -162,7 +162,7 @@ final class WorkOutReview
             'plan_item_id' => $item->id, 'session_log_id' => $latest->id, 'client_id' => $client->id,
             'status' => Proposal::OPEN,
             'decision' => $proposal->decision->value,
-            'lever' => $proposal->lever,
+            'lever' => $proposal->lever?->value,
             'rung' => $reviewed->rung->code,
             'dose' => $proposal->dose->jsonSerialize(),
             'because' => self::reasons($because),

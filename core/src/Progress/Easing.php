@@ -30,7 +30,7 @@ final class Easing
         }
         if ($dose->sets > 1) {
             return new Proposal(
-                Decision::Ease, 'sets', $dose->with(sets: $dose->sets - 1),
+                Decision::Ease, Lever::Sets, $dose->with(sets: $dose->sets - 1),
                 [...$because, new Reason('rule', 'ease.sets', 'One set fewer.')], review: $review,
             );
         }
@@ -42,7 +42,7 @@ final class Easing
     public static function rung(Course $course, array $because, bool $review = false): Proposal
     {
         return new Proposal(
-            Decision::Ease, 'rung', $course->dose, [...$because, new Reason('rule', 'ease.rung', 'Step down a rung.')],
+            Decision::Ease, Lever::Rung, $course->dose, [...$because, new Reason('rule', 'ease.rung', 'Step down a rung.')],
             review: $review,
         );
     }
@@ -85,7 +85,7 @@ final class Easing
                 : new Proposal(Decision::Ease, LoadStep::lever($dose), $dose->resisting($lighter), $because);
         }
         if ($dose->kind->isTimed()) {
-            return new Proposal(Decision::Ease, 'seconds', self::less($dose, $percent), $because);
+            return new Proposal(Decision::Ease, Lever::Seconds, self::less($dose, $percent), $because);
         }
 
         return self::rung($course, $because);

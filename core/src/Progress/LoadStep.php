@@ -53,7 +53,7 @@ final class LoadStep
         }
         if ($course->isBlind()) {
             return new Proposal(
-                Decision::Retest, 'measure', $course->dose,
+                Decision::Retest, Lever::Measure, $course->dose,
                 [...$because, new Reason('rule', 'no_estimate', self::NO_ESTIMATE, 'House convention, cautious')],
                 otherwise: 'An easy set with a usable estimate opens the load.',
             );
@@ -72,14 +72,14 @@ final class LoadStep
     {
         if ($course->loadCapG() !== null || $course->limits->isBlind()) {
             return new Proposal(
-                Decision::Retest, 'measure', $course->dose,
+                Decision::Retest, Lever::Measure, $course->dose,
                 [...$because, new Reason('kit', 'no_scale', self::NO_SCALE, 'House convention, cautious')],
                 otherwise: 'A pull read from a luggage scale opens it.',
             );
         }
 
         return new Proposal(
-            Decision::StepUp, 'pull', $course->dose,
+            Decision::StepUp, Lever::Pull, $course->dose,
             [...$because, new Reason('kit', 'pull.by_feel', self::FURTHER, 'House convention, cautious')],
             otherwise: 'Measured on a luggage scale, its steps could be counted.',
         );
@@ -150,7 +150,7 @@ final class LoadStep
     /** @param  list<Reason>  $because */
     public static function rung(Course $course, array $because): Proposal
     {
-        return new Proposal(Decision::StepUp, 'rung', $course->dose, $because);
+        return new Proposal(Decision::StepUp, Lever::Rung, $course->dose, $because);
     }
 
     /** @param  list<Reason>  $because */
@@ -170,9 +170,9 @@ final class LoadStep
     }
 
     /** A band's load is its pull. */
-    public static function lever(Dose $dose): string
+    public static function lever(Dose $dose): Lever
     {
-        return $dose->pullN === null ? 'load' : 'pull';
+        return $dose->pullN === null ? Lever::Load : Lever::Pull;
     }
 
     /** @param  list<Reason>  $because */
@@ -205,7 +205,7 @@ final class LoadStep
         }
 
         return new Proposal(
-            Decision::StepUp, 'reps', $dose->with(amount: new Span($dose->amount->lo, $bridge->reps)), $because,
+            Decision::StepUp, Lever::Reps, $dose->with(amount: new Span($dose->amount->lo, $bridge->reps)), $because,
             $bridge,
         );
     }
@@ -223,7 +223,7 @@ final class LoadStep
         }
 
         return new Proposal(
-            Decision::StepUp, $dose->kind->value,
+            Decision::StepUp, Lever::from($dose->kind->value),
             $dose->with(amount: new Span($dose->amount->lo, $dose->amount->hi + $more)), $because,
         );
     }

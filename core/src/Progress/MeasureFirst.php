@@ -54,7 +54,7 @@ final readonly class MeasureFirst
 
     private function ask(Course $course): Proposal
     {
-        return new Proposal(Decision::Retest, 'measure', $course->dose, [new Reason(
+        return new Proposal(Decision::Retest, Lever::Measure, $course->dose, [new Reason(
             'measure', 'easy_set.asked',
             'No usable estimate: do an easy set next time, a load that feels like RPE 5-7 after eight to twelve reps, '
                 .'and say how many were left.', 'Epley 1985; Brzycki 1993',
@@ -92,7 +92,7 @@ final readonly class MeasureFirst
         $because = new Reason('measure', 'dosed_anew', $says, 'Epley 1985; Brzycki 1993');
 
         return new Proposal(
-            Decision::StepUp, 'measure', $dose->with(sets: $course->dose->sets), [$because],
+            Decision::StepUp, Lever::Measure, $dose->with(sets: $course->dose->sets), [$because],
         );
     }
 

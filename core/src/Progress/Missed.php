@@ -39,7 +39,7 @@ final class Missed
             $says = sprintf('Four weeks or more: measure again, and restart %d %% lower.', self::RESTART_PCT);
 
             return new Proposal(
-                Decision::Retest, 'measure', $restart->dose,
+                Decision::Retest, Lever::Measure, $restart->dose,
                 [...$because, new Reason('rule', 'missed.retest', $says, self::SOURCE)],
                 otherwise: 'A fresh test decides the load.', review: true,
             );

@@ -28,7 +28,7 @@ final class NextDose
         // What a brake keeps as it is comes down to a limit nevertheless, and is accepted like any change.
         return $proposal->decision === Decision::Stay && $dose != $course->dose
             ? new Proposal(
-                Decision::Ease, 'limit', $dose, [...$proposal->because, ...$because->all()],
+                Decision::Ease, Lever::Limit, $dose, [...$proposal->because, ...$because->all()],
                 otherwise: self::AT_ONCE, review: $proposal->review,
             )
             : $proposal->withDose($dose, $because->all());
@@ -41,7 +41,7 @@ final class NextDose
         $dose = $course->limits->cut($course->dose, $because, $course->ladderG ?? []);
 
         return $dose == $course->dose ? null : new Proposal(
-            Decision::Ease, 'limit', $dose, $because->all(),
+            Decision::Ease, Lever::Limit, $dose, $because->all(),
             otherwise: self::AT_ONCE,
         );
     }

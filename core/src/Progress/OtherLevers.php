@@ -39,12 +39,12 @@ final readonly class OtherLevers
         // Under a plateau nothing was proved: it is offered, not proposed.
         if ($this->isGoodRun($proposal)) {
             if ($more !== null) {
-                return self::moved($proposal, 'sets', $more, 'The next step is closed here: one set more.', $offers);
+                return self::moved($proposal, Lever::Sets, $more, 'The next step is closed here: one set more.', $offers);
             }
             if ($slower !== null) {
                 $says = 'The next step is closed here: lower a second slower.';
 
-                return self::moved($proposal, 'tempo', $slower, $says, $offers);
+                return self::moved($proposal, Lever::Tempo, $slower, $says, $offers);
             }
         }
 
@@ -76,11 +76,11 @@ final readonly class OtherLevers
     }
 
     /** @param  list<Offered>  $offers */
-    private static function moved(Proposal $from, string $lever, Dose $dose, string $says, array $offers): Proposal
+    private static function moved(Proposal $from, Lever $lever, Dose $dose, string $says, array $offers): Proposal
     {
         return new Proposal(
             Decision::StepUp, $lever, $dose,
-            [...$from->because, new Reason('rule', 'lever.'.$lever, $says, 'Practice')],
+            [...$from->because, new Reason('rule', 'lever.'.$lever->value, $says, 'Practice')],
             offers: [...$from->offers, ...$offers],
         );
     }

@@ -13,14 +13,13 @@ use JsonSerializable;
 final readonly class Proposal implements JsonSerializable
 {
     /**
-     * @param  string|null  $lever  load, reps, seconds, steps, trips, sets, tempo, rung, measure or limit; null when
-     *     nothing moves
+     * @param  Lever|null  $lever  what moves; null when nothing does
      * @param  list<Reason>  $because
      * @param  list<Offered>  $offers  what else could move where this lever is closed
      */
     public function __construct(
         public Decision $decision,
-        public ?string $lever,
+        public ?Lever $lever,
         public Dose $dose,
         public array $because,
         public ?Bridge $bridge = null,
@@ -60,7 +59,7 @@ final readonly class Proposal implements JsonSerializable
     public function jsonSerialize(): array
     {
         $out = [
-            'decision' => $this->decision->value, 'lever' => $this->lever, 'dose' => $this->dose,
+            'decision' => $this->decision->value, 'lever' => $this->lever?->value, 'dose' => $this->dose,
             'because' => $this->because,
         ];
         if ($this->bridge !== null) {

@@ -53,11 +53,11 @@ final readonly class Reviewer
         if ($measured !== null) {
             return new Reviewed($measured, $here->rung);
         }
-        if ($proposal->lever === 'rung') {
+        if ($proposal->lever === Lever::Rung) {
             return $this->otherRung($exercise, $proposal, $course);
         }
         $proposal = self::withSetUp($here, $proposal);
-        $heavier = in_array($proposal->lever, ['load', 'pull'], true) && $proposal->decision === Decision::StepUp
+        $heavier = in_array($proposal->lever, [Lever::Load, Lever::Pull], true) && $proposal->decision === Decision::StepUp
             && in_array($dose->kind, [DoseKind::Reps, DoseKind::Seconds], true);
         if ($heavier && ! $exercise->goesByFeel() && $school->code() !== 'fewer_heavier') {
             return new Reviewed(self::backToTheGoalsRange($here, $goal, $proposal), $here->rung);
@@ -74,7 +74,7 @@ final readonly class Reviewer
     /** Another pull with where to stand for it, how short to grip, or which band. */
     private static function withSetUp(RungHere $here, Proposal $proposal): Proposal
     {
-        $fit = $proposal->lever !== 'pull' || $proposal->dose->pullN === null
+        $fit = $proposal->lever !== Lever::Pull || $proposal->dose->pullN === null
             ? null : BandFit::ofPull($here, $proposal->dose->pullN);
 
         return $fit === null ? $proposal : $proposal->withDose($proposal->dose, [

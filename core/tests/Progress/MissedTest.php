@@ -35,7 +35,7 @@ it('takes the percent off all that is lifted, off seconds, or goes down a rung',
     $held = ['date' => (string) Day::of(Made::TODAY)->plus(-15), 'sets' => [['seconds' => 20, 'effort' => 6]]];
     $unloaded = array_diff_key(DOSE, ['load_g' => 1]);
     expect(proposed([$held], dose: $hold, school: 'seconds')->dose->amount->label())->toBe('9-18')
-        ->and(proposed([doneAgo(15)], dose: $unloaded)->lever)->toBe('rung')
+        ->and(proposed([doneAgo(15)], dose: $unloaded)->lever?->value)->toBe('rung')
         // Nothing here is light enough.
-        ->and(proposed([doneAgo(15)], [4600, 5000])->lever)->toBe('rung');
+        ->and(proposed([doneAgo(15)], [4600, 5000])->lever?->value)->toBe('rung');
 });

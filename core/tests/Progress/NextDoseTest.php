@@ -27,7 +27,7 @@ require_once __DIR__.'/helpers.php';
 it('steps up the load after two good sessions running, by no more than ten percent', function (): void {
     $next = proposed([doneAgo(5), doneAgo(2)]);
     expect($next->decision)->toBe(Decision::StepUp)
-        ->and($next->lever)->toBe('load')
+        ->and($next->lever?->value)->toBe('load')
         ->and($next->dose->loadG)->toBe(5500)
         ->and($next->dose->amount->label())->toBe('8-12');
 });
@@ -49,7 +49,7 @@ it('reads history in any order', fn () => expect(proposed([doneAgo(2), doneAgo(5
 it('builds a bridge of reps to a load that is more than a step away', function (): void {
     $next = proposed([doneAgo(5), doneAgo(2)], [5000, 6000]);
     expect($next->decision)->toBe(Decision::StepUp)
-        ->and($next->lever)->toBe('reps')
+        ->and($next->lever?->value)->toBe('reps')
         ->and($next->dose->amount->hi)->toBe(16)
         ->and($next->dose->loadG)->toBe(5000)
         ->and($next->bridge?->reps)->toBe(16);
@@ -59,14 +59,14 @@ it('crosses the bridge when its reps are done', function (): void {
     $next = proposed(
         [doneAgo(5, 16), doneAgo(2, 16)], [5000, 6000], dose: [...DOSE, 'reps' => ['lo' => 8, 'hi' => 16]],
     );
-    expect($next->lever)->toBe('load')->and($next->dose->loadG)->toBe(6000);
+    expect($next->lever?->value)->toBe('load')->and($next->dose->loadG)->toBe(6000);
 });
 
 it('looks for a harder rung when the next load is not reachable by reps, or there is none', function (
     array $ladder, string $says,
 ): void {
     $next = proposed([doneAgo(5), doneAgo(2)], $ladder);
-    expect($next->lever)->toBe('rung')
+    expect($next->lever?->value)->toBe('rung')
         ->and($next->because[count($next->because) - 1]->says)->toContain($says);
 })->with([[[5000, 7500], 'not reachable by reps'], [[4000, 5000], 'heaviest load here']]);
 
@@ -92,13 +92,13 @@ it('does not step over a cap', function (): void {
 
 it('moves to a harder rung where there is no load to raise', function (): void {
     $dose = array_diff_key(DOSE, ['load_g' => 1]);
-    expect(proposed([doneAgo(5), doneAgo(2)], dose: $dose)->lever)->toBe('rung');
+    expect(proposed([doneAgo(5), doneAgo(2)], dose: $dose)->lever?->value)->toBe('rung');
 });
 
 it('eases when the range is missed twice running', function (): void {
     $next = proposed([doneAgo(5, 7), doneAgo(2, 6)]);
     expect($next->decision)->toBe(Decision::Ease)
-        ->and($next->lever)->toBe('load')
+        ->and($next->lever?->value)->toBe('load')
         ->and($next->dose->loadG)->toBe(4500);
 });
 
@@ -113,7 +113,7 @@ it('grows seconds by five, to the cap of a hold but not of a stance', function (
     );
     $tense = ['conditions' => [['code' => 'hypertension_controlled']]];
     expect(proposed($history, dose: $dose, school: 'seconds')->dose->amount->hi)->toBe(15)
-        ->and(proposed($history, client: $tense, dose: $dose, school: 'seconds')->lever)->toBe('rung')
+        ->and(proposed($history, client: $tense, dose: $dose, school: 'seconds')->lever?->value)->toBe('rung')
         ->and(
             proposed($history, client: $tense, dose: $dose, school: 'seconds', goal: Goal::Balance)->dose->amount->hi,
         )->toBe(15);
@@ -174,7 +174,7 @@ describe('brakes, in their order', function (): void {
     it('eases by one lever only: load, else sets, else rung', function (
         array $dose, array $ladder, string $lever,
     ): void {
-        expect(proposed([doneAgo(2, 12, 8, ['pain' => ['during' => 8]])], $ladder, dose: $dose)->lever)->toBe($lever);
+        expect(proposed([doneAgo(2, 12, 8, ['pain' => ['during' => 8]])], $ladder, dose: $dose)->lever?->value)->toBe($lever);
     })->with([[DOSE, [4500, 5000], 'load'], [DOSE, [5000, 5500], 'sets'], [[...DOSE, 'sets' => 1], [5000], 'rung']]);
 });
 

@@ -107,7 +107,7 @@ it('never lists a pull whose end is over the cap', function (int $percent, int $
 it('steps a band by its pull, and says where to stand', function (): void {
     $here = bandHere([aBand('soft', SOFT)]);
     $next = afterPulling($here, pullDose(12), ['reps' => 12, 'effort' => 7]);
-    expect($next->proposal->lever)->toBe('pull')
+    expect($next->proposal->lever?->value)->toBe('pull')
         ->and($next->proposal->dose->pullN)->toBe(13)
         ->and($next->proposal->dose->loadG)->toBeNull()
         ->and(implode(' ', array_column($next->proposal->because, 'says')))->toContain('Stand or sit');
@@ -127,13 +127,13 @@ it('goes on doubled, then to the next band, then to the next rung', function ():
 
     $loop = bandHere([aBand('loop', SOFT, form: BandForm::Loop)]);
     $top = afterPulling($loop, pullDose(max(Pulls::of($loop)->newtons())), ['reps' => 12, 'effort' => 7]);
-    expect($top->proposal->lever)->toBe('rung')->and($top->rung->code)->not->toBe('one_arm');
+    expect($top->proposal->lever?->value)->toBe('rung')->and($top->rung->code)->not->toBe('one_arm');
 });
 
 it('eases a pull, and takes what was missed off it', function (): void {
     $here = bandHere([aBand('soft', SOFT)]);
     $hard = afterPulling($here, pullDose(14), ['reps' => 10, 'effort' => 9.5]);
-    expect([$hard->proposal->lever, $hard->proposal->dose->pullN])->toBe(['pull', 13]);
+    expect([$hard->proposal->lever?->value, $hard->proposal->dose->pullN])->toBe(['pull', 13]);
     $late = (new Reviewer($here->situation, new Wishes))->review(new Exercise(
         $here, Goal::StrengthOlder, pullDose(14), [Performed::read(new Bag([
             'date' => (string) Day::of(Made::TODAY)->plus(-15),
@@ -181,7 +181,7 @@ describe('a band that nobody has measured', function (): void {
         expect($item->dose->pullN)->toBeNull()
             ->and($item->recipe)->toContain('by feel')->toContain('RPE '.$item->dose->effort->label());
         $easy = afterPulling($here, $item->dose, ['reps' => $item->dose->amount->hi, 'effort' => 4]);
-        expect([$easy->proposal->lever, $easy->proposal->decision->value])->toBe(['pull', 'step_up'])
+        expect([$easy->proposal->lever?->value, $easy->proposal->decision->value])->toBe(['pull', 'step_up'])
             ->and($easy->rung->code)->toBe('one_arm');
         $asMeant = afterPulling($here, $item->dose, ['reps' => $item->dose->amount->hi, 'effort' => 7]);
         expect($asMeant->proposal->decision->value)->toBe('stay');

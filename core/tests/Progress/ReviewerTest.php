@@ -72,7 +72,7 @@ it('goes to the next lever at the top of a family: sets to the goal, then the te
     ]);
     $offers = array_map(static fn ($o): string => $o->lever, $next->proposal->offers);
     expect($next->proposal->decision)->toBe($decision)
-        ->and($next->proposal->lever)->toBe($lever)
+        ->and($next->proposal->lever?->value)->toBe($lever)
         ->and(rulesBehind($next))->toContain('rung.none')
         ->and($offer === null || in_array($offer, $offers, true))->toBeTrue()
         ->and($next->rung->code)->toBe('sofa');
@@ -94,7 +94,7 @@ it('stays below a rung that is under water and says what holds it there', functi
     );
     $says = array_map(static fn ($r): string => $r->says, $next->proposal->because);
     expect($next->rung->code)->toBe('soft')
-        ->and($next->proposal->lever)->toBe('sets')
+        ->and($next->proposal->lever?->value)->toBe('sets')
         ->and(implode(' ', $says))->toContain('under water');
 });
 
@@ -140,7 +140,7 @@ it('starts the reps again at the bottom of the goal after a load step', function
         ['reps' => 16, 'effort' => 7, 'load_g' => 5000],
         kit: $kit,
     );
-    expect($next->proposal->lever)->toBe('load')
+    expect($next->proposal->lever?->value)->toBe('load')
         ->and($next->proposal->dose->loadG)->toBe(5500)
         ->and($next->proposal->dose->amount->label())->toBe('8-12');
 });

@@ -30,7 +30,7 @@ describe('reps, then load', function (): void {
     it('takes a step of just ten percent and bridges one that is a gram more', function (
         int $next, string $lever,
     ): void {
-        expect(proposed([doneAgo(5), doneAgo(2)], [5000, $next])->lever)->toBe($lever);
+        expect(proposed([doneAgo(5), doneAgo(2)], [5000, $next])->lever?->value)->toBe($lever);
     })->with([[5500, 'load'], [5501, 'reps']]);
 
     it('takes the heaviest load within a step, or the heaviest there is when none is one', function (
@@ -95,7 +95,7 @@ describe('reps, then load', function (): void {
             'load_g' => 5000, 'per' => 'total',
         ];
         $next = proposed([walkedAgo(5, $kind, $hi), walkedAgo(2, $kind, $hi)], [5000, 7000], dose: $dose);
-        expect($next->lever)->toBe($lever)->and($next->dose->amount->hi)->toBe($after);
+        expect($next->lever?->value)->toBe($lever)->and($next->dose->amount->hi)->toBe($after);
     })->with([
         'steps' => ['steps', 10, 'steps', 15],
         'trips' => ['trips', 10, 'trips', 15],
@@ -105,7 +105,7 @@ describe('reps, then load', function (): void {
 
     it('says so when the home makes no load', function (): void {
         $next = proposed([doneAgo(5), doneAgo(2)], []);
-        expect($next->lever)->toBe('rung')->and(
+        expect($next->lever?->value)->toBe('rung')->and(
             array_slice($next->because, -1)[0]->rule,
         )->toBe('kit.outgrown');
     });
@@ -159,7 +159,7 @@ describe('brakes at their edges', function (): void {
 
     it('takes one set away, and says so', function (): void {
         $next = proposed([doneAgo(2, 12, 8, ['pain' => ['during' => 8]])], [5000, 5500], dose: [...DOSE, 'sets' => 3]);
-        expect($next->lever)->toBe('sets')
+        expect($next->lever?->value)->toBe('sets')
             ->and($next->dose->sets)->toBe(2)
             ->and(array_slice($next->because, -1)[0]->says)->toBe('One set fewer.');
     });

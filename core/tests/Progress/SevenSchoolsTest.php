@@ -78,14 +78,14 @@ it('lets reps grow by two to twenty-five before the load', function (int $hi, st
         [setsAgo(5, [[$hi, 8], [$hi, 8]]), setsAgo(2, [[$hi, 8], [$hi, 8]])], dose: $dose,
         school: 'reps_far_then_load',
     );
-    expect($next->lever)->toBe($lever)->and($next->dose->amount->label())->toBe($amount);
+    expect($next->lever?->value)->toBe($lever)->and($next->dose->amount->label())->toBe($amount);
 })->with([[15, 'reps', '10-17'], [24, 'reps', '10-25'], [25, 'load', '10-25']]);
 
 it('lets no more reps grow than a limit allows', function (): void {
     $client = ['conditions' => [['code' => 'stroke_hemiparesis', 'side' => 'left', 'detail' => ['first_block_done']]]];
     $dose = [...DOSE, 'reps' => ['lo' => 10, 'hi' => 15]];
     $done = [setsAgo(5, [[15, 8], [15, 8]]), setsAgo(2, [[15, 8], [15, 8]])];
-    expect(proposed($done, client: $client, dose: $dose, school: 'reps_far_then_load')->lever)->not->toBe('reps');
+    expect(proposed($done, client: $client, dose: $dose, school: 'reps_far_then_load')->lever?->value)->not->toBe('reps');
 });
 
 it('comes down to eight to ten reps once a block is done and form was sound', function (
@@ -99,7 +99,7 @@ it('comes down to eight to ten reps once a block is done and form was sound', fu
     $next = proposed(
         [$old, setsAgo(5, [[15, 8], [15, 8]]), setsAgo(2, [[15, 8], [15, 8]])], dose: $dose, school: 'fewer_heavier',
     );
-    expect($next->lever)->toBe('load')->and($next->dose->amount->label())->toBe($amount);
+    expect($next->lever?->value)->toBe('load')->and($next->dose->amount->label())->toBe($amount);
 })->with(['a block' => [28, false, '8-10'], 'a day less' => [27, false, '10-15'], 'form broke' => [28, true, '10-15']]);
 
 it('climbs the ladder of balance after half a minute twice without a grab', function (
@@ -111,7 +111,7 @@ it('climbs the ladder of balance after half a minute twice without a grab', func
         'sets' => [['seconds' => $s, 'effort' => 7, 'form_broke' => $grabbed]],
     ], [5, 2], $seconds);
     $next = proposed($history, dose: $dose, school: 'criterion_ladder', goal: Goal::Balance);
-    expect($next->decision)->toBe($decision)->and($next->lever)->toBe($decision === Decision::StepUp ? 'rung' : null);
+    expect($next->decision)->toBe($decision)->and($next->lever?->value)->toBe($decision === Decision::StepUp ? 'rung' : null);
 })->with([
     'half a minute' => [[30, 30], false, Decision::StepUp], 'a second short' => [[30, 29], false, Decision::Stay],
     'grabbed' => [[30, 30], true, Decision::Stay],
@@ -125,7 +125,7 @@ it('lets a hold grow by five seconds to forty-five, and movement to a minute, th
         'date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => [['seconds' => $hi, 'effort' => 6]],
     ];
     $next = proposed([$held(5), $held(2)], dose: $dose, school: 'seconds', goal: $goal);
-    expect([$next->lever, $next->dose->amount->hi])->toBe([$lever, $to]);
+    expect([$next->lever?->value, $next->dose->amount->hi])->toBe([$lever, $to]);
 })->with([
     'a hold' => ['hold', 35, Goal::Isometric, 'seconds', 40], 'near its top' => ['hold', 44, Goal::Isometric, 'seconds', 45],
     'at its top' => ['hold', 45, Goal::Isometric, 'rung', 45], 'a stance at half a minute' => [
@@ -146,5 +146,5 @@ it('steps the load of movement by the clock at its top', function (): void {
         'sets' => [['seconds' => 60, 'effort' => 6, 'load_g' => 5000]],
     ];
     $next = proposed([$done(5), $done(2)], dose: $dose, school: 'seconds', goal: Goal::StrengthOlder);
-    expect([$next->lever, $next->dose->loadG])->toBe(['load', 5500]);
+    expect([$next->lever?->value, $next->dose->loadG])->toBe(['load', 5500]);
 });

@@ -133,7 +133,7 @@ it('moves one lever for both, the weaker side\'s', function (): void {
     $here = rowHere([], [['left', 2750, 8], ['right', 6000, 8]], [$grip('left', 20), $grip('right', 40)]);
     $reviewed = reviewSides($here, rowDose(2250, 5500), [[8, 7], [8, 7]]);
     // The next quarter kilogram is 11 % of this one: the left is bridged up to 13 reps, so the load of the right waits.
-    expect($reviewed->proposal->lever)->toBe('reps')
+    expect($reviewed->proposal->lever?->value)->toBe('reps')
         ->and($reviewed->proposal->dose->on(Side::Left)->amount->label())->toBe('8-13')
         ->and($reviewed->proposal->dose->on(Side::Right)->amount->label())->toBe('8-12')
         ->and($reviewed->proposal->dose->on(Side::Right)->loadG)->toBe(5500);
@@ -146,7 +146,7 @@ it('lets one side go on where the other would go to a harder rung', function ():
     // At 15 reps at most the left cannot be bridged to 1.25 kg; a harder rung is for both.
     $reviewed = reviewSides($here, rowDose(1000, 5000, 10), [[7, 7], [7, 7]]);
     expect($reviewed->rung->code)->toBe('hand_chair')
-        ->and($reviewed->proposal->lever)->toBe('load')
+        ->and($reviewed->proposal->lever?->value)->toBe('load')
         ->and($reviewed->proposal->dose->on(Side::Left)->loadG)->toBe(1000)
         ->and($reviewed->proposal->dose->on(Side::Right)->loadG)->toBe(5500)
         ->and(array_filter($reviewed->proposal->because, static fn ($r): bool => str_starts_with($r->says, 'Left: ')))

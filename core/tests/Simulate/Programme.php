@@ -158,7 +158,7 @@ final class Programme
             $exercise->overCap++;
 
         }
-        if ($proposal->decision === Decision::StepUp && $proposal->lever === 'load') {
+        if ($proposal->decision === Decision::StepUp && $proposal->lever?->value === 'load') {
             $system = $here->rung->work->system($situation->client);
             foreach ([Side::Left, Side::Right] as $side) {
                 $most = $situation->envelope->number(Field::StepPctMax, $here->onSide($side)->scope()) ?? 10;

@@ -9,6 +9,7 @@ use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Progress\Course;
 use BuoyantStep\Core\Progress\Easing;
 use BuoyantStep\Core\Progress\GoodRun;
+use BuoyantStep\Core\Progress\Lever;
 use BuoyantStep\Core\Progress\LoadStep;
 use BuoyantStep\Core\Progress\Proposal;
 use BuoyantStep\Core\Progress\School;
@@ -50,7 +51,7 @@ final class FewerHeavier implements School
         }
         $step = LoadStep::propose($course, $because);
 
-        return $step->lever === 'load' && $this->comesDown($course) ? $step->withDose(
+        return $step->lever === Lever::Load && $this->comesDown($course) ? $step->withDose(
             $step->dose->with(amount: $this->range($course)),
             [new Reason('rule', 'reps.fewer', 'Form is sound: fewer reps with more load from here.', 'Practice')],
         ) : $step;

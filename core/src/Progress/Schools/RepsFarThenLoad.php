@@ -9,6 +9,7 @@ use BuoyantStep\Core\Progress\Course;
 use BuoyantStep\Core\Progress\Decision;
 use BuoyantStep\Core\Progress\Easing;
 use BuoyantStep\Core\Progress\GoodRun;
+use BuoyantStep\Core\Progress\Lever;
 use BuoyantStep\Core\Progress\LoadStep;
 use BuoyantStep\Core\Progress\Proposal;
 use BuoyantStep\Core\Progress\School;
@@ -51,7 +52,7 @@ final class RepsFarThenLoad implements School
             $says = new Reason('rule', 'reps.far', sprintf('Reps grow to %d before the load does.', $top), 'Practice');
 
             return new Proposal(
-                Decision::StepUp, 'reps',
+                Decision::StepUp, Lever::Reps,
                 $course->dose->with(amount: new Span(min($amount->lo, self::LO), min($top, $amount->hi + 2))),
                 [...$because, $says],
             );

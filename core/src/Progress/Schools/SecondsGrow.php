@@ -10,6 +10,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Progress\Course;
 use BuoyantStep\Core\Progress\Decision;
 use BuoyantStep\Core\Progress\GoodRun;
+use BuoyantStep\Core\Progress\Lever;
 use BuoyantStep\Core\Progress\LoadStep;
 use BuoyantStep\Core\Progress\Proposal;
 use BuoyantStep\Core\Progress\School;
@@ -72,7 +73,7 @@ final class SecondsGrow implements School
 
         return new Proposal(
             Decision::StepUp,
-            'seconds',
+            Lever::Seconds,
             $course->dose->with(amount: new Span(min($course->dose->amount->lo + self::MORE_S, $seconds), $seconds)),
             [...$because, new Reason('rule', 'step.seconds', sprintf('Up to %d s.', $seconds), 'Practice')],
         );
