@@ -47,6 +47,15 @@ final readonly class Proposal implements JsonSerializable
         );
     }
 
+    /** The same, with something that a clinician should look at. */
+    public function toLookAt(Reason $why): self
+    {
+        return new self(
+            $this->decision, $this->lever, $this->dose, [...$this->because, $why], $this->bridge, $this->otherwise,
+            true, $this->offers,
+        );
+    }
+
     /** The same exercise as it is, for one more reason. */
     public function held(Dose $dose, Reason $why, string $otherwise): self
     {

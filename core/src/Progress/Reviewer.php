@@ -9,11 +9,13 @@ use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Dose\Pulls;
 use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Plan\BandFit;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Side;
@@ -30,10 +32,37 @@ final readonly class Reviewer
     public function review(Exercise $exercise, int $rank = 0): Reviewed
     {
         return ! $exercise->isApart()
-            ? $this->one($exercise, $rank)
+            ? self::looked($exercise, $this->one($exercise, $rank))
             : (new BothSides($exercise, $this->situation->leadingSide()))->join(
-                $this->one($exercise->onSide(Side::Left), $rank), $this->one($exercise->onSide(Side::Right), $rank),
+                $this->ofSide($exercise, Side::Left, $rank), $this->ofSide($exercise, Side::Right, $rank),
             );
+    }
+
+    private function ofSide(Exercise $exercise, Side $side, int $rank): Reviewed
+    {
+        $own = $exercise->onSide($side);
+
+        return self::looked($own, $this->one($own, $rank));
+    }
+
+    /** Where the last session moved the estimate far, somebody should look at it: a typing error, or another person. */
+    private static function looked(Exercise $exercise, Reviewed $reviewed): Reviewed
+    {
+        $latest = $exercise->course()->done()[0] ?? null;
+        $before = $latest === null ? null : $exercise->here->estimateJumpedFrom($exercise->history, $latest->date);
+        $now = $exercise->estimate();
+        if ($before === null || $now === null || $reviewed->proposal->decision === Decision::Stop) {
+            return $reviewed;
+        }
+        $says = sprintf(
+            'The estimated 1RM went from %s to %s with the last session: more than %d %%. Look at what was entered.',
+            Mass::say($before->grams), Mass::say($now->grams), Estimate::LOOK_PCT,
+        );
+
+        return new Reviewed(
+            $reviewed->proposal->toLookAt(new Reason('measure', 'estimate.jump', $says, 'House convention, cautious')),
+            $reviewed->rung,
+        );
     }
 
     private function one(Exercise $exercise, int $rank): Reviewed

@@ -11,6 +11,7 @@ use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Measures\EstimateFrom;
 use BuoyantStep\Core\Measures\OneRepMax;
+use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Side;
 
 /**
@@ -41,6 +42,25 @@ final class RungEstimates
         $system = $this->rung->work->system($this->situation->client);
 
         return $this->of([...$this->known, ...LoggedEstimates::of($history, $system)], $side);
+    }
+
+    /**
+     * The one that was in use before a day, where what is in use now lies so far from it that somebody should look;
+     * null where it does not, or where one of them is rough.
+     *
+     * @param  list<Performed>  $history
+     */
+    public function jumpedFrom(Side $side, array $history, Day $since): ?Estimate
+    {
+        $now = $this->inUse($side, $history);
+        $system = $this->rung->work->system($this->situation->client);
+        $before = $this->of(array_values(array_filter(
+            [...$this->known ?? [], ...LoggedEstimates::of($history, $system)],
+            static fn (Estimate $e): bool => $e->on?->isBefore($since) === true,
+        )), $side);
+
+        return $now !== null && $before !== null && $now->carriesAStep() && $before->carriesAStep()
+            && $now->isFarFrom($before) ? $before : null;
     }
 
     /** The same of what a clinician measured alone. */

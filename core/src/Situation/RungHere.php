@@ -24,6 +24,7 @@ use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\AllTests;
 use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Measures\Symmetry;
+use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\Change;
@@ -387,6 +388,16 @@ final class RungHere
         return $this->situation->envelope->is(ConditionTrait::CapWaits)
             ? $this->estimates()->measuredInUse($this->workingSide())
             : $inUse;
+    }
+
+    /**
+     * The estimate before a day, where today's is so far from it that somebody should look.
+     *
+     * @param  list<Performed>  $history
+     */
+    public function estimateJumpedFrom(array $history, Day $since): ?Estimate
+    {
+        return $this->estimates()->jumpedFrom($this->workingSide(), $history, $since);
     }
 
     private function estimates(): RungEstimates

@@ -3,18 +3,29 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Dose\Breach;
+use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\DoseFaults;
+use BuoyantStep\Core\Dose\DoseField;
 use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Dose\Dosing;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Kit\Ladder;
 use BuoyantStep\Core\Kit\Makeable;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Limit;
+use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\OneRepMax;
+use BuoyantStep\Core\Plan\Aim;
+use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\PlanItem;
+use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Progress\Exercise;
+use BuoyantStep\Core\Progress\Reviewer;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\MassUnit;
 use BuoyantStep\Core\Units\Reason;
@@ -281,3 +292,39 @@ it('finds a breach at a limit\'s edge and not within it', function (array $limit
     'a load over its percent' => [[[Field::LoadPctMax, 74]], ['loadG' => 6000], ['load_pct_max']],
     'effort over the most' => [[[Field::EffortMax, 7]], [], ['effort_max']],
 ]);
+
+describe('a wake-up', function (): void {
+    it('is light, short and never measured for', function (): void {
+        $situation = Made::situation(Made::client(), null, Made::kitchen());
+        $draft = (new Drafter($situation))->draft(new Wishes(Aim::WakeUp));
+        $waking = array_filter($draft->items, static fn (PlanItem $i): bool => $i->goal === Goal::WakeUp);
+        expect(count($waking))->toBeGreaterThan(2);
+        foreach ($waking as $item) {
+            expect($item->dose->effort->hi)->toBeLessThanOrEqual(3)
+                ->and($item->dose->sets)->toBeLessThanOrEqual(2)
+                ->and($item->dose->amount->hi)->toBeLessThanOrEqual($item->dose->kind === DoseKind::Reps ? 10 : 60)
+                ->and($item->dosing->findings)->toBe([]);
+        }
+    });
+
+    it('is one set, or five reps, over RPE 3', function (int $sets, int $reps, int $effort, bool $stands): void {
+        $here = Made::at(Made::situation(Made::client(), null, Made::kitchen()), 'heel_raise/two_hands');
+        $faults = (new DoseFaults($here, Goal::WakeUp))->of(Dose::read(new Bag([
+            'sets' => $sets, 'reps' => ['lo' => 5, 'hi' => $reps], 'effort' => ['lo' => 1, 'hi' => $effort],
+        ])));
+        expect(array_column($faults, 'field'))->toBe($stands ? [] : [DoseField::EffortHi]);
+    })->with([[2, 10, 3, true], [2, 10, 4, false], [1, 10, 4, true], [2, 5, 4, true], [2, 6, 4, false]]);
+
+    it('is not progressed', function (): void {
+        $here = Made::at(Made::situation(Made::client(), null, Made::kitchen()), 'heel_raise/two_hands');
+        $done = static fn (string $on): Performed => Performed::read(new Bag([
+            'date' => $on, 'sets' => [['reps' => 10, 'effort' => 2], ['reps' => 10, 'effort' => 2]],
+        ]));
+        $reviewed = (new Reviewer($here->situation, new Wishes(Aim::WakeUp)))->review(new Exercise(
+            $here, Goal::WakeUp, Dose::read(new Bag([
+                'sets' => 2, 'reps' => ['lo' => 5, 'hi' => 10], 'effort' => ['lo' => 1, 'hi' => 3],
+            ])), [$done('2026-11-20'), $done('2026-11-23')],
+        ));
+        expect($reviewed->proposal->decision->value)->toBe('stay')->and($reviewed->rung->code)->toBe('two_hands');
+    });
+});

@@ -159,6 +159,28 @@ it('takes a logged pull for an estimate and drafts by it', function (): void {
         ->and($item->dose->loadLabel())->toStartWith('a pull of ');
 });
 
+it('asks for a look where a session moves the estimate by more than fifteen percent', function (
+    int $reps, int $load, bool $looks,
+): void {
+    $here = Made::at(Made::situation(Made::client(), null, Made::kit([
+        ['id' => 'a', 'mass_g' => 5000], ['id' => 'b', 'mass_g' => 5500],
+    ])), 'curl/one_arm');
+    $dose = Dose::read(new Bag([
+        'sets' => 1, 'reps' => ['lo' => 5, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 9], 'rest_s' => 60,
+        'load_g' => 5000,
+    ]));
+    $done = static fn (int $ago, int $reps, int $load): Performed => Performed::read(new Bag([
+        'date' => (string) Day::of(Made::TODAY)->plus(-$ago),
+        'sets' => [['reps' => $reps, 'effort' => 8, 'load_g' => $load]],
+    ]));
+    // Seven in all make it 36/30 of five kilograms, 6 kg; ten 36/27 of the load.
+    $proposal = (new Reviewer($here->situation, new Wishes))->review(
+        new Exercise($here, Goal::StrengthOlder, $dose, [$done(5, 5, 5000), $done(2, $reps, $load)]),
+    )->proposal;
+    expect(in_array('estimate.jump', array_column($proposal->because, 'rule'), true))->toBe($looks)
+        ->and($proposal->review)->toBe($looks);
+})->with([[5, 5000, false], [8, 5000, false], [8, 5170, false], [8, 5200, true], [5, 4100, true]]);
+
 it('refuses a pull that no band here gives, and one over the cap', function (): void {
     $here = bandHere([aBand('soft', SOFT)]);
     $faults = static fn (RungHere $here, Dose $dose): array => array_map(
