@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Situation;
 
+use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Log\LoggedEstimates;
@@ -11,6 +12,7 @@ use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Measures\EstimateFrom;
 use BuoyantStep\Core\Measures\OneRepMax;
+use BuoyantStep\Core\Measures\Result;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Side;
 
@@ -87,23 +89,37 @@ final class RungEstimates
     /** @return list<Estimate> */
     private function measured(): array
     {
-        $loaded = array_values(array_filter(
-            $this->family->rungs, static fn (Rung $r): bool => $r->takesLoad() || $r->work->band !== null,
-        ));
         $estimates = [];
         foreach ($this->situation->measures->easySets($this->family->code) as $set) {
-            // Where an easy set does not say which rung it was, it was the first that takes a load.
-            $named = $set->rung !== null && $this->family->has($set->rung);
-            $rung = $named ? $this->family->rung((string) $set->rung) : $loaded[0] ?? null;
-            if ($rung === null || $rung->limbs() !== $this->rung->limbs()) {
-                continue;
-            }
-            $lifted = (int) round($rung->work->system($this->situation->client)->with($set->loadG));
-            $max = OneRepMax::estimate(max(1, $lifted), $set->reps ?? 1, $set->inReserve ?? 0);
-            $estimates[] = Estimate::of($max, EstimateFrom::EasySet, $set->on, $set->side ?? Side::Both);
+            $rung = self::rungOf($this->family, $set);
+            $max = $rung === null || $rung->limbs() !== $this->rung->limbs()
+                ? null : self::lifted($rung, $set, $this->situation->client);
+            $estimates[] = $max === null
+                ? null : Estimate::of($max, EstimateFrom::EasySet, $set->on, $set->side ?? Side::Both);
         }
 
         return array_values(array_filter($estimates));
+    }
+
+    /** Which rung an easy set was done on: where it does not say, the first that takes a load or a band. */
+    public static function rungOf(Family $family, Result $set): ?Rung
+    {
+        if ($set->rung !== null && $family->has($set->rung)) {
+            return $family->rung($set->rung);
+        }
+        $loaded = array_filter(
+            $family->rungs, static fn (Rung $r): bool => $r->takesLoad() || $r->work->band !== null,
+        );
+
+        return array_values($loaded)[0] ?? null;
+    }
+
+    /** What an easy set tells of all that is lifted on a rung, the body with the load. */
+    public static function lifted(Rung $rung, Result $set, Profile $client): OneRepMax
+    {
+        $lifted = (int) round($rung->work->system($client)->with($set->loadG));
+
+        return OneRepMax::estimate(max(1, $lifted), $set->reps ?? 1, $set->inReserve ?? 0);
     }
 
     /** @return list<Estimate> */

@@ -15,6 +15,7 @@ use BuoyantStep\Core\Measures\Appraisal;
 use BuoyantStep\Core\Measures\Result;
 use BuoyantStep\Core\Measures\Test;
 use BuoyantStep\Core\Measures\Tests\EasySet;
+use BuoyantStep\Core\Situation\RungEstimates;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Side;
@@ -148,10 +149,13 @@ final class MeasureResource
                 $latest[$result->side->value ?? ''] = $result;
             }
             foreach ($latest as $side => $result) {
+                $rung = RungEstimates::rungOf($family, $result);
+                $max = $rung === null ? $result->oneRepMax : RungEstimates::lifted($rung, $result, $situation->client);
+                $body = $rung?->work->system($situation->client)->movesBody() === true ? ' with the body' : '';
                 $rows[] = [
                     'family' => $family->name, 'side' => $side, 'on' => $result->on === null ? null : (string) $result->on,
-                    'e1rm' => $result->oneRepMax?->grams === null ? null : Mass::say($result->oneRepMax->grams),
-                    'confidence' => $result->oneRepMax->confidence->value ?? 'none', 'says' => $result->oneRepMax->says ?? '',
+                    'e1rm' => $max?->grams === null ? null : Mass::say($max->grams).$body,
+                    'confidence' => $max->confidence->value ?? 'none', 'says' => $max->says ?? '',
                     'load' => Mass::say((int) $result->loadG),
                 ];
             }
