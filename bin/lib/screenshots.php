@@ -33,7 +33,7 @@ try {
         'because' => [
             '/clients/1/plan',
             static fn (Chrome $c) => $c->driver->executeScript(
-                'document.querySelectorAll("[data-because]")[2].click()',
+                'document.querySelectorAll("[data-because]")[4].click()',
             ),
         ],
         'sheet' => ['/clients/1/sheet', null],
@@ -47,7 +47,7 @@ try {
             )->press('Read and send')->see(': fresh'),
         ],
         'gate' => ['/clients/1/gate', null],
-        'log' => ['/clients/1/log', static fn (Chrome $c) => $c->press('all ')],
+        'log' => ['/clients/1/log', static fn (Chrome $c) => $c->press('Everything done')],
         'review' => ['/clients/1/review', null],
     ];
     $chrome->visit('/sign-in');

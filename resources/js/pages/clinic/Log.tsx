@@ -368,13 +368,15 @@ function SessionForm({
                                             />
                                         </Field>
                                     </div>
-                                    <EachSet
-                                        item={item}
-                                        row={row}
-                                        errors={errors}
-                                        at={at}
-                                        onSets={(sets) => set(n, { sets })}
-                                    />
+                                    {row.sets.length > 1 && (
+                                        <EachSet
+                                            item={item}
+                                            row={row}
+                                            errors={errors}
+                                            at={at}
+                                            onSets={(sets) => set(n, { sets })}
+                                        />
+                                    )}
                                     <FieldError error={errors[`${at}.sets`]} />
                                 </div>
                             )}
