@@ -33,7 +33,8 @@ try {
         'because' => [
             '/clients/1/plan',
             static fn (Chrome $c) => $c->driver->executeScript(
-                'document.querySelectorAll("[data-because]")[4].click()',
+                'const b = document.querySelectorAll("[data-because]")[4]; b.scrollIntoView(); scrollBy(0, -140); '
+                    .'b.click()',
             ),
         ],
         'sheet' => ['/clients/1/sheet', null],
