@@ -113,14 +113,17 @@ final class LimitLines
             default => '',
         };
 
-        return $before.implode(', ', $labels);
+        // Each position is denied by itself: "not on the floor, not arms overhead".
+        return $before.implode($field === Field::AvoidPositions ? ', '.$before : ', ', $labels);
     }
 
     /** A field with one value, in words; null when that value limits nothing. */
     private static function limited(Field $field, int|string|bool|Word $value): ?string
     {
         if ($value instanceof Scale) {
-            return $value === $field->freest() ? null : $value->label();
+            $of = $field === Field::SpineLoadMax ? 'load on the spine: ' : '';
+
+            return $value === $field->freest() ? null : $of.$value->label();
         }
         $n = is_int($value) ? $value : 0;
 

@@ -85,11 +85,20 @@ final readonly class Estimate
     /** With its source and its age. */
     public function inWords(Day $on): string
     {
-        $age = $this->on === null ? '' : sprintf(' of %s (%d days ago)', $this->on->label(), $this->on->daysTo($on));
+        $age = $this->on === null ? '' : sprintf(' of %s (%s)', $this->on->label(), self::ago($this->on->daysTo($on)));
 
         return sprintf(
             'Estimated 1RM%s %s, from %s%s: %s', $this->side === Side::Both ? '' : ' of the '.$this->side->value.' side', Mass::say($this->grams), $this->from->label(), $age,
             lcfirst($this->says),
         );
+    }
+
+    private static function ago(int $days): string
+    {
+        return match ($days) {
+            0 => 'today',
+            1 => 'yesterday',
+            default => $days.' days ago',
+        };
     }
 }

@@ -45,6 +45,7 @@ it('says each field in one short sentence', function (Field $field, int|string|b
     [Field::AvoidMotions, 'ballistic', 'No swinging or throwing'],
     [Field::AvoidParts, 'leg', 'Cannot be used'],
     [Field::AvoidParts, 'sitting', 'Not by itself: '.Part::Sitting->label()],
+    [Field::SpineLoadMax, 'moderate', 'Load on the spine: moderate at most'],
     [Field::ImpactMax, 0, 'No impact'],
     [Field::ImpactMax, 1, 'Stamps and heel drops at most'],
     [Field::ImpactMax, 2, 'Hops at most'],
@@ -109,7 +110,7 @@ it('collects the words of a list from all who asked', function (): void {
             [Field::AvoidPositions, 'floor', 'heart'],
         ],
     )[0];
-    expect($line->title)->toContain('on the floor')->toContain('arms overhead')
+    expect($line->title)->toContain('ot on the floor')->toContain('ot arms overhead')
         ->and(substr_count($line->title, 'on the floor'))->toBe(1)
         ->and($line->by)->toContain('Sore knee')->toContain('Heart');
 });

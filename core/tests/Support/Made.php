@@ -39,6 +39,7 @@ use BuoyantStep\Core\Vocabulary\Part;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\SpineLoad;
 use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Surface;
@@ -164,6 +165,7 @@ final class Made
             Field::AvoidMotions => Motion::from($value),
             Field::AvoidMaterial => Material::from($value),
             Field::AvoidParts => Part::from($value),
+            Field::SpineLoadMax => SpineLoad::from($value),
             Field::StopSigns => Sign::from($value),
             Field::Watches => new Watch(...array_map(
                 static fn (string $w): Watched|Moment => Watched::tryFrom($w) ?? Moment::from($w), explode('|', $value),
