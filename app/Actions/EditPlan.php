@@ -103,7 +103,8 @@ final class EditPlan
         ): array {
             $days = array_values(array_intersect($client->days, $days));
             if (count($days) === count($client->days)) {
-                throw Refusal::at('light_days', 'One day at least stays as it is: a light day is light beside another.');
+                $says = 'One day at least stays as it is: a light day is light beside another.';
+                throw Refusal::at('light_days', $says);
             }
 
             return ['light_days' => $days === [] ? null : $days];

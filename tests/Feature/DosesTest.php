@@ -104,7 +104,9 @@ it('holds a hold inside a rep to the longest that a limit allows', function (): 
     $draft = $this->scene->drafted([
         'given_name' => 'Tense', 'conditions' => [['code' => 'hypertension_controlled', 'details' => []]],
     ]);
-    $item = $draft->items->first(static fn (PlanItem $i): bool => isset($i->dose['reps']) && ! isset($i->dose['load_g']));
+    $item = $draft->items->first(
+        static fn (PlanItem $i): bool => isset($i->dose['reps']) && ! isset($i->dose['load_g']),
+    );
     $dose = $item->dose;
     $send = fn (int $hold) => $this->put("/clients/{$draft->client_id}/plan/items/{$item->id}/dose", [
         'revision' => $draft->client->refresh()->plan_revision, 'sets' => $dose['sets'],
@@ -136,7 +138,8 @@ describe('a dose as it is typed', function (): void {
     it('lets left and right differ, refuses each at its side, and prints both', function (): void {
         $row = ($this->item)('tote_row');
         $with = ['apart' => '1', 'left_lo' => '8', 'left_hi' => '10', 'right_lo' => '10', 'right_hi' => '12'];
-        ($this->send)($row, [...$with, 'left_load_kg' => '1.11', 'right_load_kg' => '1.63'])->assertSessionHasNoErrors();
+        ($this->send)($row, [...$with, 'left_load_kg' => '1.11', 'right_load_kg' => '1.63'])
+            ->assertSessionHasNoErrors();
         $dose = $row->refresh()->dose;
         expect($dose['left'])->toEqual(['reps' => ['lo' => 8, 'hi' => 10], 'load_g' => 1110])
             ->and($dose['right'])->toEqual(['reps' => ['lo' => 10, 'hi' => 12], 'load_g' => 1630])
@@ -264,7 +267,8 @@ it('takes an effort for each set, and asks where one is missing', function (): v
         ->and(LoggedEstimate::query()->orderBy('side')->pluck('side')->all())->toEqualCanonicalizing(['left', 'right']);
     $form = Scene::props($this->get("{$this->url}/log?correct=".SessionLog::query()->value('id')))['correcting'];
     $row = array_column($form['items'], null, 'item')[$this->row->id];
-    expect(array_slice(array_column($row['sets'], 'effort'), 0, 2))->toBe(['7', '9'])->and($row['sets'][1]['left'])->toBe('1');
+    expect(array_slice(array_column($row['sets'], 'effort'), 0, 2))->toBe(['7', '9'])
+        ->and($row['sets'][1]['left'])->toBe('1');
     unset($sets[1]['left']);
     $send($sets)->assertSessionHasErrors('items.0.effort');
     $send([$sets[0], [...$sets[1], 'effort' => '11']])->assertSessionHasErrors('items.0.sets.1.effort');

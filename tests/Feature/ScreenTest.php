@@ -61,7 +61,9 @@ it('refuses what cannot be, at its field, and writes nothing', function (array $
         'conditions.0.until',
     ],
     'a condition that begins in three years' => [
-        ['conditions' => [['code' => 'osteoporosis', 'details' => [], 'since' => now()->addYears(2)->addDays(2)->format('Y-m-d')]]],
+        ['conditions' => [[
+            'code' => 'osteoporosis', 'details' => [], 'since' => now()->addYears(2)->addDays(2)->format('Y-m-d'),
+        ]]],
         'conditions.0.since',
     ],
     'pain of eleven' => [['usual_pain' => '11'], 'usual_pain'],

@@ -75,8 +75,9 @@ final class PlanController extends StageController
 
     public function school(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
     {
+        $schools = array_map(static fn (School $s): string => $s->code(), SchoolBook::all());
         $request->validate([
-            'school' => ['nullable', Rule::in(array_map(static fn (School $s): string => $s->code(), SchoolBook::all()))],
+            'school' => ['nullable', Rule::in($schools)],
             'revision' => ['required', 'integer'],
         ], ['school.*' => 'Choose one of the schools listed, or the clinic\'s.']);
         $edit->setSchool(

@@ -65,7 +65,9 @@ final readonly class Dose implements JsonSerializable
             }
         }
         if (count($kinds) !== 1) {
-            throw InvalidInput::at($bag->pointer(''), 'A dose counts exactly one of '.implode(', ', array_column(DoseKind::cases(), 'value')).'.');
+            throw InvalidInput::at($bag->pointer(''), sprintf(
+                'A dose counts exactly one of %s.', implode(', ', array_column(DoseKind::cases(), 'value')),
+            ));
         }
         $amount = Span::read($bag, $kinds[0]->value, self::MAX_AMOUNT);
         $effort = Span::read($bag, 'effort', 10);

@@ -52,7 +52,9 @@ final readonly class Prescriber
     /** @param  list<Performed>  $history */
     private static function plain(RungHere $here, Goal $goal, int $daysAWeek, array $history): Dosing
     {
-        return (new self(DoseLimits::of($here, $goal, $history), $goal, $here->estimate($history), Start::of($here)))->prescribe(
+        $limits = DoseLimits::of($here, $goal, $history);
+
+        return (new self($limits, $goal, $here->estimate($history), Start::of($here)))->prescribe(
             $here->rung, $daysAWeek, $here->ladder(), $here->situation->on,
         );
     }
@@ -85,7 +87,10 @@ final readonly class Prescriber
             : self::blindBand($dose, $limits, $share, $because);
     }
 
-    /** The goal's range of what this rung counts, or of what it is counted in instead, cut to the envelope; null when limits leave nothing. */
+    /**
+     * The goal's range of what this rung counts, or of what it is counted in instead, cut to the envelope; null when
+     * limits leave nothing.
+     */
     public static function range(RungHere $here, Goal $goal, ?DoseKind $kind = null): ?Span
     {
         $limits = DoseLimits::of($here, $goal);

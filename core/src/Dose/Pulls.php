@@ -16,8 +16,8 @@ use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Material;
 
 /**
- * What the measured bands of a home pull in one exercise, whole newtons of the mean over the travel: by standing further
- * away or gripping shorter, by doubling, by the next band; never past the cap at the end of the travel.
+ * What the measured bands of a home pull in one exercise, whole newtons of the mean over the travel: by standing
+ * further away or gripping shorter, by doubling, by the next band; never past the cap at the end of the travel.
  */
 final readonly class Pulls
 {

@@ -33,7 +33,8 @@ final readonly class Purchase
     public static function weights(int $massG, int $count): self
     {
         $label = $count === 1
-            ? 'a weight of '.Mass::say($massG) : sprintf('%s weights of %s each', self::words($count), Mass::say($massG));
+            ? 'a weight of '.Mass::say($massG)
+            : sprintf('%s weights of %s each', self::words($count), Mass::say($massG));
 
         return new self($label, [self::piece('weight', $label, $massG, $count, GripClass::Power, true)]);
     }
@@ -98,7 +99,9 @@ final readonly class Purchase
     /** How many things it is, and how heavy in all: of two that help alike the smaller is named first. */
     public function size(): int
     {
-        return array_sum(array_map(static fn (Piece|Carrier $p): int => $p->count, [...$this->pieces, ...$this->carriers]));
+        return array_sum(array_map(
+            static fn (Piece|Carrier $p): int => $p->count, [...$this->pieces, ...$this->carriers],
+        ));
     }
 
     public function massG(): int

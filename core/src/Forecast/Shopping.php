@@ -70,8 +70,8 @@ final readonly class Shopping
     {
         $told = [];
         foreach ($singles as $bought) {
-            $new = array_filter($told, static fn (Bought $t): bool => array_diff($bought->opens, $t->opens) === []) === [];
-            $told = $new ? [...$told, $bought] : $told;
+            $known = array_filter($told, static fn (Bought $t): bool => array_diff($bought->opens, $t->opens) === []);
+            $told = $known === [] ? [...$told, $bought] : $told;
         }
 
         return $told;

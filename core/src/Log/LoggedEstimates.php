@@ -27,7 +27,8 @@ final class LoggedEstimates
         foreach ($history as $session) {
             foreach ($session->wasDone() ? $session->sets : [] as $set) {
                 $max = self::max($set, $system);
-                $estimate = $max === null ? null : Estimate::of($max, EstimateFrom::Log, $session->date, $set->side ?? Side::Both);
+                $side = $set->side ?? Side::Both;
+                $estimate = $max === null ? null : Estimate::of($max, EstimateFrom::Log, $session->date, $side);
                 if ($estimate !== null) {
                     $estimates[] = $estimate;
                 }

@@ -86,9 +86,10 @@ final readonly class Estimate
     public function inWords(Day $on): string
     {
         $age = $this->on === null ? '' : sprintf(' of %s (%s)', $this->on->label(), self::ago($this->on->daysTo($on)));
+        $whose = $this->side === Side::Both ? '' : ' of the '.$this->side->value.' side';
 
         return sprintf(
-            'Estimated 1RM%s %s, from %s%s: %s', $this->side === Side::Both ? '' : ' of the '.$this->side->value.' side', Mass::say($this->grams), $this->from->label(), $age,
+            'Estimated 1RM%s %s, from %s%s: %s', $whose, Mass::say($this->grams), $this->from->label(), $age,
             lcfirst($this->says),
         );
     }

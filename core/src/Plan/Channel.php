@@ -85,7 +85,9 @@ final readonly class Channel implements JsonSerializable
             float: $pull, last: null, next: $next, label: $label,
             text: $label.($range === null ? '; no goal range until an easy set is measured' : sprintf(
                 '; goal %s to %s', Mass::say($range->lo), Mass::say($range->hi),
-            )).($cap === null ? '; no cap on the pull' : sprintf('; at most %s, %s', Mass::say($cap), lcfirst($capped->says))),
+            )).($cap === null ? '; no cap on the pull' : sprintf(
+                '; at most %s, %s', Mass::say($cap), lcfirst($capped->says),
+            )),
         );
     }
 

@@ -42,7 +42,8 @@ final class Easing
     public static function rung(Course $course, array $because, bool $review = false): Proposal
     {
         return new Proposal(
-            Decision::Ease, Lever::Rung, $course->dose, [...$because, new Reason('rule', 'ease.rung', 'Step down a rung.')],
+            Decision::Ease, Lever::Rung, $course->dose,
+            [...$because, new Reason('rule', 'ease.rung', 'Step down a rung.')],
             review: $review,
         );
     }

@@ -37,7 +37,8 @@ final class GoodRun
     {
         $dose = $course->dose;
         foreach ($session->sets as $set) {
-            if (! $set->kind->isToldAs($dose->kind) || $set->amount < $dose->amount->hi || $set->effort > $dose->effort->hi) {
+            if (! $set->kind->isToldAs($dose->kind) || $set->amount < $dose->amount->hi
+                || $set->effort > $dose->effort->hi) {
                 return false;
             }
         }

@@ -32,8 +32,8 @@ final class LoadStep
     private const NO_SCALE = 'A limit caps the load here and nobody has measured this band: pull it on a luggage scale '
         .'before it is stretched further.';
 
-    private const FURTHER = 'By feel, as nobody has measured this band: a hand\'s width further away, or gripped a hand\'s '
-        .'width shorter.';
+    private const FURTHER = 'By feel, as nobody has measured this band: a hand\'s width further away, or gripped a '
+        .'hand\'s width shorter.';
 
     /** Steps and trips grow no further than this when the next load is too far. */
     private const MOST_STEPS = 30;

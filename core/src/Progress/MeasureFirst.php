@@ -75,7 +75,8 @@ final readonly class MeasureFirst
     {
         $load = $course->dose->loadG;
         // Where a limit asks for small steps, a measure does not leap over them.
-        if ($load === null || $course->hasSmallSteps() || $this->triedHeavier($course, $estimate->on ?? $course->on, $load)) {
+        if ($load === null || $course->hasSmallSteps()
+            || $this->triedHeavier($course, $estimate->on ?? $course->on, $load)) {
             return null;
         }
         $dose = Prescriber::dosing(

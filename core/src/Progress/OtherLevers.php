@@ -39,7 +39,9 @@ final readonly class OtherLevers
         // Under a plateau nothing was proved: it is offered, not proposed.
         if ($this->isGoodRun($proposal)) {
             if ($more !== null) {
-                return self::moved($proposal, Lever::Sets, $more, 'The next step is closed here: one set more.', $offers);
+                $says = 'The next step is closed here: one set more.';
+
+                return self::moved($proposal, Lever::Sets, $more, $says, $offers);
             }
             if ($slower !== null) {
                 $says = 'The next step is closed here: lower a second slower.';

@@ -86,7 +86,8 @@ final readonly class Reviewer
             return $this->otherRung($exercise, $proposal, $course);
         }
         $proposal = self::withSetUp($here, $proposal);
-        $heavier = in_array($proposal->lever, [Lever::Load, Lever::Pull], true) && $proposal->decision === Decision::StepUp
+        $heavier = in_array($proposal->lever, [Lever::Load, Lever::Pull], true)
+            && $proposal->decision === Decision::StepUp
             && in_array($dose->kind, [DoseKind::Reps, DoseKind::Seconds], true);
         if ($heavier && ! $exercise->goesByFeel() && $school->code() !== 'fewer_heavier') {
             return new Reviewed(self::backToTheGoalsRange($here, $goal, $proposal), $here->rung);
@@ -111,7 +112,10 @@ final readonly class Reviewer
         ]);
     }
 
-    /** After a load step the reps, or the seconds of movement, start again at the bottom of the goal's range, cut to the envelope. */
+    /**
+     * After a load step the reps, or the seconds of movement, start again at the bottom of the goal's range, cut to the
+     * envelope.
+     */
     private static function backToTheGoalsRange(RungHere $here, Goal $goal, Proposal $proposal): Proposal
     {
         $range = Prescriber::range($here, $goal, $proposal->dose->kind);

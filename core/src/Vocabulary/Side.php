@@ -26,7 +26,10 @@ enum Side: string implements Labelled
             ? $left ?? $right : sprintf('left %s, right %s', $left, $right);
     }
 
-    /** Of whole sentences: "left: bottle; right: tote with 2 × can", or once what is the same or said of one side alone; null where nothing is. */
+    /**
+     * Of whole sentences: "left: bottle; right: tote with 2 × can", or once what is the same or said of one side alone;
+     * null where nothing is.
+     */
     public static function saying(?string $left, ?string $right): ?string
     {
         return $left === $right || $left === null || $right === null

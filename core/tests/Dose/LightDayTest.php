@@ -38,7 +38,9 @@ it('takes a fifth off all that is lifted, and two points of effort', function (
     'the only set stays' => ['heel_raise/two_hands', [], ['sets' => 1], null, 1, '4-6'],
     'never under one' => ['heel_raise/two_hands', [], ['effort' => ['lo' => 1, 'hi' => 2]], null, 1, '1'],
     // The body of 66 kg is moved as well: four fifths of 69.4 kg leave nothing to add.
-    'where the body is most of it' => ['seat_rise/load_close', [1000, 9000, 10_000], ['load_g' => 10_000], 10_000, 1, '4-6'],
+    'where the body is most of it' => [
+        'seat_rise/load_close', [1000, 9000, 10_000], ['load_g' => 10_000], 10_000, 1, '4-6',
+    ],
 ]);
 
 it('lightens each side by its own', function (): void {
@@ -49,7 +51,9 @@ it('lightens each side by its own', function (): void {
 });
 
 it('counts a light day neither for a step nor against it', function (array $days, string $decision): void {
-    $kit = Made::kit([['id' => 'a', 'mass_g' => 4000], ['id' => 'b', 'mass_g' => 5000], ['id' => 'c', 'mass_g' => 5500]]);
+    $kit = Made::kit([
+        ['id' => 'a', 'mass_g' => 4000], ['id' => 'b', 'mass_g' => 5000], ['id' => 'c', 'mass_g' => 5500],
+    ]);
     $here = Made::at(Made::situation(Made::client(), null, $kit), 'curl/one_arm');
     $dose = Dose::read(new Bag([
         'sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 6, 'hi' => 8], 'rest_s' => 60,

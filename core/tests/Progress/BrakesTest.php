@@ -24,9 +24,10 @@ it('calls four weeks and six sessions without a step a plateau, and offers what 
 ): void {
     $next = proposed(standingStill($sessions, $days));
     $rules = array_column($next->because, 'rule');
+    $offered = array_map(static fn (Offered $o): string => $o->lever, $next->offers);
     expect($next->decision)->toBe(Decision::Stay)
         ->and(in_array('plateau', $rules, true))->toBe($is)
-        ->and(array_map(static fn (Offered $o): string => $o->lever, $next->offers))->toBe($is ? ['deload', 'retest'] : []);
+        ->and($offered)->toBe($is ? ['deload', 'retest'] : []);
 })->with([
     'five sessions in four weeks' => [5, 28, false], 'six in 27 days' => [6, 27, false], 'six in 28' => [6, 28, true],
     'ten in 27' => [10, 27, false], 'ten in 40' => [10, 40, true],
@@ -45,7 +46,9 @@ it('takes six tenths of the sets for an easier week', function (int $sets, ?int 
 
 const OFF = ['date' => Made::TODAY, 'sets' => [], 'skipped' => 'gate said not today'];
 
-it('lets the brakes win in their order', function (array $history, string $rule, Decision $decision, array $client): void {
+it('lets the brakes win in their order', function (
+    array $history, string $rule, Decision $decision, array $client,
+): void {
     $next = proposed($history, [3000, 3500, 4000, 4500, 5000, 5500], client: $client);
     expect($next->because[0]->rule)->toBe($rule)->and($next->decision)->toBe($decision);
 })->with(static function (): array {

@@ -174,7 +174,8 @@ describe('brakes, in their order', function (): void {
     it('eases by one lever only: load, else sets, else rung', function (
         array $dose, array $ladder, string $lever,
     ): void {
-        expect(proposed([doneAgo(2, 12, 8, ['pain' => ['during' => 8]])], $ladder, dose: $dose)->lever?->value)->toBe($lever);
+        $next = proposed([doneAgo(2, 12, 8, ['pain' => ['during' => 8]])], $ladder, dose: $dose);
+        expect($next->lever?->value)->toBe($lever);
     })->with([[DOSE, [4500, 5000], 'load'], [DOSE, [5000, 5500], 'sets'], [[...DOSE, 'sets' => 1], [5000], 'rung']]);
 });
 

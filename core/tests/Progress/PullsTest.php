@@ -90,9 +90,12 @@ it('lists whole newtons from each band, then doubled, and names the plainest tha
 
 it('never lists a pull whose end is over the cap', function (int $percent, int $easyG): void {
     $here = bandHere([aBand('soft', SOFT), aBand('firm', FIRM)], client: [
-        'own_limits' => [['field' => 'load_pct_max', 'value' => (string) $percent, 'by' => 'Dr Amari', 'why' => 'as ordered']],
+        'own_limits' => [[
+            'field' => 'load_pct_max', 'value' => (string) $percent, 'by' => 'Dr Amari', 'why' => 'as ordered',
+        ]],
     ], measures: [[
-        'test' => 'easy_set', 'family' => 'band_row', 'rung' => 'one_arm', 'load_g' => $easyG, 'reps' => 8, 'rir' => 2, 'on' => Made::TODAY,
+        'test' => 'easy_set', 'family' => 'band_row', 'rung' => 'one_arm', 'load_g' => $easyG, 'reps' => 8, 'rir' => 2,
+        'on' => Made::TODAY,
     ]]);
     $cap = Pulls::cap($here)->newtons;
     $pulls = Pulls::of($here)->newtons();
@@ -152,7 +155,8 @@ it('takes a logged pull for an estimate and drafts by it', function (): void {
     // 30 N is 3.059 kg on a scale; ten reps in all make it 36/27 of that.
     expect($here->estimate($sets)->grams)->toBe((int) round(30 / 9.80665 * 1000 * 36 / 27));
     $measured = bandHere([aBand('firm', FIRM)], measures: [[
-        'test' => 'easy_set', 'family' => 'band_row', 'rung' => 'one_arm', 'load_g' => 4000, 'reps' => 8, 'rir' => 2, 'on' => Made::TODAY,
+        'test' => 'easy_set', 'family' => 'band_row', 'rung' => 'one_arm', 'load_g' => 4000, 'reps' => 8, 'rir' => 2,
+        'on' => Made::TODAY,
     ]]);
     $item = (new Drafter($measured->situation))->offer($measured, new Wishes)->item;
     expect($item->dose->pullN)->toBe((int) floor($item->band->setUp->meanN() + 1e-6))
@@ -220,7 +224,8 @@ describe('a band that nobody has measured', function (): void {
 
     it('is used where a limit is of another part', function () use ($unknown): void {
         $here = $unknown(['own_limits' => [[
-            'field' => 'load_pct_max', 'value' => '60', 'region' => 'lower', 'side' => 'left', 'by' => 'Dr Amari', 'why' => 'as ordered',
+            'field' => 'load_pct_max', 'value' => '60', 'region' => 'lower', 'side' => 'left', 'by' => 'Dr Amari',
+            'why' => 'as ordered',
         ]]]);
         expect((new Drafter($here->situation))->offer($here, new Wishes)->item)->not->toBeNull();
     });

@@ -26,7 +26,8 @@ it('knows seven schools, each with what it serves', function (string $code, arra
     expect(array_column($kinds, 'value'))->toEqualCanonicalizing($serves)->and($school->label())->not->toBe('');
 })->with([
     ['reps_then_load', ['reps', 'steps', 'trips', 'metres']], ['two_extra_reps', ['reps']],
-    ['effort_steered', ['reps', 'steps', 'trips', 'metres']], ['seconds', ['seconds', 'hold']], ['reps_far_then_load', ['reps']],
+    ['effort_steered', ['reps', 'steps', 'trips', 'metres']], ['seconds', ['seconds', 'hold']],
+    ['reps_far_then_load', ['reps']],
     ['fewer_heavier', ['reps']], ['criterion_ladder', ['hold', 'steps', 'metres']],
 ]);
 
@@ -85,7 +86,8 @@ it('lets no more reps grow than a limit allows', function (): void {
     $client = ['conditions' => [['code' => 'stroke_hemiparesis', 'side' => 'left', 'detail' => ['first_block_done']]]];
     $dose = [...DOSE, 'reps' => ['lo' => 10, 'hi' => 15]];
     $done = [setsAgo(5, [[15, 8], [15, 8]]), setsAgo(2, [[15, 8], [15, 8]])];
-    expect(proposed($done, client: $client, dose: $dose, school: 'reps_far_then_load')->lever?->value)->not->toBe('reps');
+    $next = proposed($done, client: $client, dose: $dose, school: 'reps_far_then_load');
+    expect($next->lever?->value)->not->toBe('reps');
 });
 
 it('comes down to eight to ten reps once a block is done and form was sound', function (
@@ -111,7 +113,8 @@ it('climbs the ladder of balance after half a minute twice without a grab', func
         'sets' => [['seconds' => $s, 'effort' => 7, 'form_broke' => $grabbed]],
     ], [5, 2], $seconds);
     $next = proposed($history, dose: $dose, school: 'criterion_ladder', goal: Goal::Balance);
-    expect($next->decision)->toBe($decision)->and($next->lever?->value)->toBe($decision === Decision::StepUp ? 'rung' : null);
+    expect($next->decision)->toBe($decision)
+        ->and($next->lever?->value)->toBe($decision === Decision::StepUp ? 'rung' : null);
 })->with([
     'half a minute' => [[30, 30], false, Decision::StepUp], 'a second short' => [[30, 29], false, Decision::Stay],
     'grabbed' => [[30, 30], true, Decision::Stay],
@@ -127,7 +130,8 @@ it('lets a hold grow by five seconds to forty-five, and movement to a minute, th
     $next = proposed([$held(5), $held(2)], dose: $dose, school: 'seconds', goal: $goal);
     expect([$next->lever?->value, $next->dose->amount->hi])->toBe([$lever, $to]);
 })->with([
-    'a hold' => ['hold', 35, Goal::Isometric, 'seconds', 40], 'near its top' => ['hold', 44, Goal::Isometric, 'seconds', 45],
+    'a hold' => ['hold', 35, Goal::Isometric, 'seconds', 40],
+    'near its top' => ['hold', 44, Goal::Isometric, 'seconds', 45],
     'at its top' => ['hold', 45, Goal::Isometric, 'rung', 45], 'a stance at half a minute' => [
         'hold', 30, Goal::Balance, 'rung', 30,
     ],

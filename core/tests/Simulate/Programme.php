@@ -280,7 +280,8 @@ final class Programme
             // A new block doses anew from what is known by now, and never under what is done already.
             $lighter = ($dosed->loadG ?? 0) < ($exercise->dose->loadG ?? 0);
             $apart = $dosed->isApart() || $exercise->dose->isApart();
-            $exercise->dose = $lighter && ! $apart ? $dosed->with(loadG: $exercise->dose->loadG, sets: $exercise->dose->sets)
+            $exercise->dose = $lighter && ! $apart
+                ? $dosed->with(loadG: $exercise->dose->loadG, sets: $exercise->dose->sets)
                 : $dosed->with(sets: $exercise->dose->sets);
         }
     }

@@ -315,7 +315,8 @@ final class TidewaterRow extends Seeder
     private static function done(PlanItem $item, int $i, string $how): array
     {
         $dose = $item->dose;
-        $kind = array_values(array_intersect(['reps', 'seconds', 'hold', 'steps', 'trips'], array_keys($dose)))[0] ?? 'reps';
+        $kinds = array_intersect(['reps', 'seconds', 'hold', 'steps', 'trips'], array_keys($dose));
+        $kind = array_values($kinds)[0] ?? 'reps';
         /** @var array{lo: int, hi: int} $range */
         $range = $dose[$kind];
         /** @var array{lo: int, hi: int} $effort */

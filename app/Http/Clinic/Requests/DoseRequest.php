@@ -77,7 +77,9 @@ final class DoseRequest extends ClinicRequest
             ),
             ...array_fill_keys(
                 ['left_hi.*', 'right_hi.*'],
-                sprintf('The higher number of a side must be from the lower one to %d, for example 12.', Dose::MAX_AMOUNT),
+                sprintf(
+                    'The higher number of a side must be from the lower one to %d, for example 12.', Dose::MAX_AMOUNT,
+                ),
             ),
         ];
     }
@@ -108,7 +110,8 @@ final class DoseRequest extends ClinicRequest
         }
 
         return new Dose(
-            sets: $this->integer('sets'), kind: $kind, amount: new Span($amount('lo'), max($amount('lo'), $amount('hi'))),
+            sets: $this->integer('sets'), kind: $kind,
+            amount: new Span($amount('lo'), max($amount('lo'), $amount('hi'))),
             effort: new Span($this->integer('effort_lo'), $this->integer('effort_hi')),
             loadG: $load, per: $now->per, restS: $this->integer('rest_s'),
             tempo: $kind !== DoseKind::Reps ? '' : ($this->has('tempo') ? $this->tempo() : $now->tempo),

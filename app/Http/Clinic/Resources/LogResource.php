@@ -51,7 +51,9 @@ final class LogResource
                 : [
                     'id' => $plan->id,
                     'version' => $plan->version,
-                    'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i, $situation))->values()->all(),
+                    'items' => $plan->items->map(
+                        fn (PlanItem $i): array => $this->item($i, $situation),
+                    )->values()->all(),
                 ],
             'signs' => [
                 ...array_map(
@@ -263,7 +265,8 @@ final class LogResource
         $of = static function (Side $side) use ($sets): ?string {
             foreach ($sets as $set) {
                 if (($set->side ?? Side::Both)->touches($side) && $set->resistanceG() !== null) {
-                    return $set->pullN === null ? Mass::say((int) $set->loadG) : 'a pull of '.Mass::sayForce($set->pullN);
+                    return $set->pullN === null
+                        ? Mass::say((int) $set->loadG) : 'a pull of '.Mass::sayForce($set->pullN);
                 }
             }
 

@@ -153,7 +153,8 @@ final class MeasureResource
                 $max = $rung === null ? $result->oneRepMax : RungEstimates::lifted($rung, $result, $situation->client);
                 $body = $rung?->work->system($situation->client)->movesBody() === true ? ' with the body' : '';
                 $rows[] = [
-                    'family' => $family->name, 'side' => $side, 'on' => $result->on === null ? null : (string) $result->on,
+                    'family' => $family->name, 'side' => $side,
+                    'on' => $result->on === null ? null : (string) $result->on,
                     'e1rm' => $max?->grams === null ? null : Mass::say($max->grams).$body,
                     'confidence' => $max->confidence->value ?? 'none', 'says' => $max->says ?? '',
                     'load' => Mass::say((int) $result->loadG),
