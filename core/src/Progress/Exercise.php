@@ -77,7 +77,7 @@ final readonly class Exercise
     /** Is there no estimate that its load could be taken from? A rough one sets a target as well. */
     public function isUnmeasured(): bool
     {
-        return $this->dose->loadG !== null && ($this->limits()->isBlind() || $this->estimate() === null);
+        return $this->dose->resistanceG() !== null && ($this->limits()->isBlind() || $this->estimate() === null);
     }
 
     /** Was a measure asked for within so many days? */

@@ -30,7 +30,7 @@ final readonly class MeasureFirst
     /** What is to be measured, or dosed by what was; null where neither is due. */
     public function look(Course $course, Proposal $proposal): ?Proposal
     {
-        if ($course->dose->loadG === null || $course->done() === []
+        if ($course->dose->resistanceG() === null || $course->done() === []
             || ! in_array($proposal->decision, [Decision::Stay, Decision::StepUp, Decision::Retest], true)
             || $this->isBraked($proposal)) {
             return null;

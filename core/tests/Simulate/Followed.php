@@ -21,6 +21,9 @@ final class Followed
 
     public bool $bounced = false;
 
+    /** Left out of the programme. */
+    public bool $isOut = false;
+
     public int $retests = 0;
 
     public int $overStep = 0;

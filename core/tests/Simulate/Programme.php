@@ -90,7 +90,7 @@ final class Programme
         $situation = $this->situation($on);
         foreach ($this->exercises as $exercise) {
             $here = $this->here($situation, $exercise);
-            if (! $here->isOut()) {
+            if (! $here->isOut() && ! $exercise->isOut) {
                 $pain = $flare && $here->rung->demands->scope()->region->value === 'upper' ? 5 : 0;
                 $exercise->history[] = $this->body->does($here, $exercise->dose, $exercise->sides, $on, $form, $pain);
             }
@@ -102,7 +102,7 @@ final class Programme
         $plan = $followed = [];
         foreach ($this->exercises as $exercise) {
             $here = $this->here($situation, $exercise);
-            if (! $here->isOut() && $exercise->history !== []) {
+            if (! $here->isOut() && ! $exercise->isOut && $exercise->history !== []) {
                 $followed[] = [$here, $exercise];
                 $plan[] = new Exercise(
                     $here, $exercise->goal, $exercise->dose, $exercise->history, asked: $exercise->asked,
@@ -120,6 +120,12 @@ final class Programme
         $proposal = $reviewed->proposal;
         if ($proposal->decision === Decision::Retest) {
             $this->retest($here, $exercise, $on);
+        }
+        if ($proposal->decision === Decision::Ease && $proposal->lever === null) {
+            // Not even the lightest on the easiest rung will do: it is left out.
+            $exercise->isOut = true;
+
+            return;
         }
         $wasLoad = $exercise->dose->loadG;
         if (in_array($proposal->decision, [Decision::StepUp, Decision::Ease], true)) {
@@ -218,7 +224,7 @@ final class Programme
             // Where the sides differ, the lesser one is the one to look at.
             $here = $exercise->dose->isApart() ? $here->onSide($lesser) : $here;
             $max = $exercise->dose->loadG === null ? null : $this->body->trueMaxG($here);
-            if ($max === null || $here->isOut() || $exercise->goal->row()->percent === null) {
+            if ($max === null || $here->isOut() || $exercise->isOut || $exercise->goal->row()->percent === null) {
                 continue;
             }
             $system = $here->rung->work->system($situation->client);
