@@ -99,6 +99,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/limits', [LimitsController::class, 'show']);
             Route::get('/kit', [KitController::class, 'show']);
             Route::get('/kit/export.csv', [KitController::class, 'export']);
+            Route::get('/plan/items/{item}/try', [PlanController::class, 'tryDose']);
             Route::get('/kit/next', [ShoppingController::class, 'show']);
             Route::get('/kit/band', [BandController::class, 'show']);
             Route::get('/steps', [StepsController::class, 'show']);

@@ -39,7 +39,8 @@ it('edits each kind of dose in its place, with the limits at the field', functio
     $chrome->visit('/clients/16/plan')->see('Limits in force');
 
     // Seconds of movement.
-    ($this->open)('March at the counter')->fill('From, s', '120')->fill('To, s', '240')->press('Change dose')
+    ($this->open)('March at the counter')->fill('From, s', '120')->fill('To, s', '240')
+        ->see('Within the limits. The session would take')->press('Change dose')
         ->see('Dose changed.')->see('2-4 min');
     ($this->close)('March at the counter');
 
@@ -50,8 +51,8 @@ it('edits each kind of dose in its place, with the limits at the field', functio
     ($this->close)('Counter plank');
 
     // Reps with a load, a tempo and a rest inside the set; a load that cannot be made is refused at its field.
-    ($this->open)('Seat rise, load held close')->fill('Load, kg', '0.01')->press('Change dose')
-        ->see('cannot be made here');
+    ($this->open)('Seat rise, load held close')->fill('Load, kg', '0.01')
+        ->see('Not as it stands.')->see('cannot be made here')->press('Change dose')->see('cannot be made here');
     $chrome->fill('Load, kg', '0.48')->fill('Tempo, s', '4-1-fast-0')->fill('Rest in set, s', '5')
         ->press('Change dose')->see('lower for 4 s, pause for 1 s, lift fast')->see('rest 5 s inside a set');
     ($this->close)('Seat rise, load held close');

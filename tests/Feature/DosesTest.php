@@ -224,6 +224,28 @@ describe('a dose as it is typed', function (): void {
         }
     });
 
+    it('says what a dose would come to while it is typed, and stores nothing', function (): void {
+        $row = ($this->item)('tote_row');
+        $dose = $row->dose;
+        $try = fn (array $with): array => $this->getJson("{$this->at}/plan/items/{$row->id}/try?".http_build_query([
+            'sets' => $dose['sets'], 'amount_lo' => $dose['reps']['lo'], 'amount_hi' => $dose['reps']['hi'],
+            'effort_lo' => $dose['effort']['lo'], 'effort_hi' => $dose['effort']['hi'], 'rest_s' => $dose['rest_s'],
+            'load_kg' => (string) ($dose['load_g'] / 1000), ...$with,
+        ]))->assertOk()->json();
+        $now = Scene::props($this->get("{$this->at}/plan"))['plan'];
+        expect($try([]))->toMatchArray(['errors' => [], 'asks' => '', 'minutes' => $now['minutes'], 'budget' => 60]);
+        $more = $try(['sets' => 6]);
+        expect($more['minutes'])->toBeGreaterThan($now['minutes'])
+            ->and(array_keys($try(['load_kg' => '0.01'])['errors']))->toBe(['load'])
+            ->and($try(['load_kg' => '1.11'])['makes'])->toContain('Tote')
+            ->and($try(['amount_lo' => 20, 'amount_hi' => 40])['asks'])->not->toBe('')
+            ->and($row->refresh()->dose)->toEqual($dose)
+            ->and($this->draft->client->refresh()->plan_revision)->toBe($this->draft->client->plan_revision);
+        $this->getJson("{$this->at}/plan/items/{$row->id}/try?sets=0")->assertStatus(422);
+        $least = 'sets=1&amount_lo=1&amount_hi=1&effort_lo=1&effort_hi=1&rest_s=1';
+        $this->getJson("{$this->at}/plan/items/999999/try?$least")->assertNotFound();
+    });
+
     it('tells what to buy next, and asks for a plan where there is none', function (): void {
         $says = $this->getJson("{$this->at}/kit/next")->assertOk()->json('says');
         expect($says)->toBeArray();

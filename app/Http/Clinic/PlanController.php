@@ -14,9 +14,11 @@ use App\Http\Clinic\Requests\DoseRequest;
 use App\Http\Clinic\Resources\PlanResource;
 use App\Models\Client;
 use App\Models\Plan;
+use App\Queries\TryDose;
 use BuoyantStep\Core\Progress\School;
 use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\Situation;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -71,6 +73,12 @@ final class PlanController extends StageController
         );
 
         return $this->said('Dose changed.');
+    }
+
+    /** While a dose is typed: what it would come to. */
+    public function tryDose(DoseRequest $request, Client $client, int $item, TryDose $try): JsonResponse
+    {
+        return response()->json($try->run($client, $item, $request->typed()));
     }
 
     public function school(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse

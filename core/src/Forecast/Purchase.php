@@ -73,7 +73,10 @@ final readonly class Purchase
 
     public static function thing(Thing $thing): self
     {
-        return new self('a '.$thing->label(), [], $thing);
+        // Long enough to be anchored at a door and held in both hands: house estimate.
+        $label = $thing === Thing::Band ? 'an elastic band or tube of about 2 m' : 'a '.$thing->label();
+
+        return new self($label, [], $thing);
     }
 
     /** @param  list<self>  $these */

@@ -77,6 +77,16 @@ final readonly class PlanFit
      */
     public function minutes(array $items, Structure $structure): int
     {
+        return Minutes::round($this->seconds($items, $structure));
+    }
+
+    /**
+     * The same in seconds.
+     *
+     * @param  list<Planned>  $items
+     */
+    public function seconds(array $items, Structure $structure): int
+    {
         $restMin = $this->situation->envelope->restMin();
         $seconds = 0;
         foreach ($items as $item) {
@@ -85,6 +95,6 @@ final readonly class PlanFit
             );
         }
 
-        return Minutes::round($seconds);
+        return $seconds;
     }
 }

@@ -123,7 +123,7 @@ it('names the one thing that a next rung lacks', function (): void {
                 expect(count($list))->toBe($thing->isBought() && $thing !== Thing::Load ? 1 : 0, $rung->name);
                 $named += count($list);
                 foreach ($list as $bought) {
-                    expect($bought->purchase->label)->toBe('a '.$thing->label())
+                    expect($bought->purchase->label)->toBe(Purchase::thing($thing)->label)
                         ->and($bought->opens)->toBe([$rung->name]);
                 }
             }

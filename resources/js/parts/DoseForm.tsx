@@ -2,7 +2,7 @@ import { useMassUnit } from "@/lib/mass";
 import MassInput from "./MassInput";
 import { useKept } from "@/lib/kept";
 import type { Dose } from "@/types/props";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import Button from "./Button";
 import Field, { FieldError, inputClass } from "./Field";
 import KeptOffer from "./KeptOffer";
@@ -57,6 +57,55 @@ const typedIn = (dose: Dose): DoseValues => ({
     confirmed: false,
 });
 
+interface Tried {
+    errors: Record<string, string>;
+    asks: string;
+    minutes: number;
+    budget: number;
+    makes: string | null;
+}
+
+/** Asks the server, a moment after the last key, what the dose would come to; null until something was typed. */
+function useTry(url: string | undefined, values: DoseValues): Tried | null {
+    const [tried, setTried] = useState<{ of: string; answer: Tried } | null>(null);
+    const sent = new URLSearchParams(
+        Object.entries(values).map(([key, value]) => [key, typeof value === "boolean" ? (value ? "1" : "0") : value]),
+    ).toString();
+    useEffect(() => {
+        if (url === undefined) {
+            return undefined;
+        }
+        const stop = new AbortController();
+        const wait = setTimeout(() => {
+            fetch(`${url}?${sent}`, { signal: stop.signal, headers: { Accept: "application/json" } })
+                .then(async (got) => {
+                    if (got.ok) {
+                        setTried({ of: sent, answer: (await got.json()) as Tried });
+                    }
+                })
+                .catch(() => undefined);
+        }, 350);
+        return () => {
+            clearTimeout(wait);
+            stop.abort();
+        };
+    }, [url, sent]);
+    return url !== undefined && tried?.of === sent ? tried.answer : null;
+}
+
+function Live({ live }: { live: Tried }) {
+    return (
+        <p role="status" className="w-full text-sm">
+            {Object.keys(live.errors).length === 0 ? "Within the limits. " : "Not as it stands. "}
+            <span className={live.minutes > live.budget ? "text-hold font-medium" : ""}>
+                The session would take {live.minutes} of {live.budget} min.
+            </span>{" "}
+            {live.makes}
+            {live.asks !== "" && ` ${live.asks}`}
+        </p>
+    );
+}
+
 /** The numbers of a dose, to type. The server says whether they may be given, at the field. */
 export default function DoseForm({
     dose,
@@ -65,6 +114,7 @@ export default function DoseForm({
     errors,
     busy,
     submit,
+    tryAt,
     onSubmit,
 }: {
     dose: Dose;
@@ -74,12 +124,17 @@ export default function DoseForm({
     errors: Record<string, string | undefined>;
     busy: boolean;
     submit: string;
+    /** Where the server says what the dose would come to while it is typed. */
+    tryAt?: string;
     onSubmit: (values: DoseValues, saved: () => void) => void;
 }) {
     const massUnit = useMassUnit();
     const [start] = useState<DoseValues>(() => typedIn(dose));
     const [values, setValues] = useState(start);
-    const kept = useKept(place, title, values, JSON.stringify(values) !== JSON.stringify(start));
+    const changed = JSON.stringify(values) !== JSON.stringify(start);
+    const kept = useKept(place, title, values, changed);
+    const live = useTry(changed ? tryAt : undefined, values);
+    const wrong = { ...live?.errors, ...errors };
     const counted = dose.kinds.find((k) => k.kind === values.kind);
     const unit = counted?.unit ?? dose.unit;
     const resists = dose.takes === "pull" ? "Pull" : dose.per === "hand" ? "Load a hand" : "Load";
@@ -96,7 +151,7 @@ export default function DoseForm({
         fields.push(["tempo", "Tempo, s"], ["hold_s", "Hold a rep, s"], ["pause_s", "Rest in set, s"]);
     }
     const box = (key: Typed, label: string, name?: string) => (
-        <Field key={key} label={label} className="w-24" error={errors[key] ?? errors[key.replace("_kg", "")]}>
+        <Field key={key} label={label} className="w-24" error={wrong[key] ?? wrong[key.replace("_kg", "")]}>
             {isMass(key) ? (
                 <MassInput
                     aria-label={name}
@@ -171,7 +226,7 @@ export default function DoseForm({
                                         `${resists}, ${massUnit}`,
                                         `${side}, ${resists.toLowerCase()}, ${massUnit}`,
                                     )}
-                                <FieldError error={errors[`${side}_pull`]} />
+                                <FieldError error={wrong[`${side}_pull`]} />
                             </fieldset>
                         ))}
                 </div>
@@ -196,7 +251,8 @@ export default function DoseForm({
             <Button type="submit" disabled={busy} className="mt-6">
                 {submit}
             </Button>
-            <FieldError error={dose.takes === null || apart ? errors.load : undefined} />
+            {live && <Live live={live} />}
+            <FieldError error={dose.takes === null || apart ? wrong.load : undefined} />
             <FieldError error={errors.kind} />
             <FieldError error={errors.rung} />
         </form>

@@ -154,6 +154,7 @@ export default function PlanRow({
                             errors={errors}
                             busy={busy}
                             submit="Change dose"
+                            tryAt={`/clients/${clientId}/plan/items/${item.id}/try`}
                             onSubmit={onDose}
                         />
                         <Button small tone="stop" disabled={busy} onClick={onRemove}>

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Models\Client;
+use App\Models\PlanItem;
+use App\Rows\BuildSituation;
+use App\Rows\PlanItemRow;
+use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\DoseFaults;
+use BuoyantStep\Core\Dose\DoseSense;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\Minutes;
+use BuoyantStep\Core\Plan\PlanFit;
+use BuoyantStep\Core\Plan\Structure;
+use Closure;
+
+/** What a dose would come to while it is typed: limits, kit and minutes. Nothing is stored. */
+final class TryDose
+{
+    public function __construct(private readonly BuildSituation $build, private readonly Catalogue $catalogue)
+    {
+    }
+
+    /**
+     * @param  Closure(Dose): Dose  $typed
+     * @return array{errors: array<string, string>, asks: string, minutes: int, budget: int, makes: string|null}
+     */
+    public function run(Client $client, int $itemId, Closure $typed): array
+    {
+        $item = PlanItem::query()->whereKey($itemId)->whereHas(
+            'plan', static fn ($q) => $q->where('client_id', $client->id),
+        )->with('plan.items')->firstOrFail();
+        $situation = $this->build->of($client);
+        $family = $this->catalogue->family($item->family);
+        $here = $situation->at($family, $family->rung($item->rung));
+        $goal = PlanItemRow::goal($item);
+        $dose = DoseFaults::asMeant($here, $typed(PlanItemRow::dose($item)));
+        $errors = [];
+        foreach ((new DoseFaults($here, $goal))->of($dose) as $fault) {
+            $errors[$fault->field->value] ??= $fault->says;
+        }
+        $plan = $item->plan;
+        $structure = Structure::from($plan->structure);
+        $seconds = Minutes::itemSeconds(
+            $here->rung, $goal, $dose, count($item->sides), $structure, $situation->envelope->restMin(),
+        );
+        $others = array_values(array_filter(
+            PlanItemRow::all($plan, $this->catalogue),
+            static fn ($planned): bool => $planned->family !== $here->family,
+        ));
+        $grams = $dose->isApart() ? null : $dose->loadG;
+
+        return [
+            'errors' => $errors, 'asks' => implode(' ', DoseSense::asks($dose, $goal)),
+            'minutes' => Minutes::round($seconds + (new PlanFit($situation))->seconds($others, $structure)),
+            'budget' => $plan->minutes,
+            'makes' => $errors === [] ? $here->moved($grams) ?? Drafter::recipe($here, $goal, $dose) : null,
+        ];
+    }
+}
