@@ -52,6 +52,9 @@ final class RungHere
 
     private ?bool $apart = null;
 
+    /** @var array<string, self> the same with one side alone */
+    private array $sides = [];
+
     /** @param  Side  $only  the side that is looked at; Both looks at what is open */
     public function __construct(
         public readonly Situation $situation,
@@ -64,7 +67,18 @@ final class RungHere
     /** The same rung with one side alone. */
     public function onSide(Side $side): self
     {
-        return $side === $this->only ? $this : new self($this->situation, $this->family, $this->rung, $side);
+        if ($side === $this->only) {
+            return $this;
+        }
+        if (! isset($this->sides[$side->value])) {
+            $one = new self($this->situation, $this->family, $this->rung, $side);
+            // What was judged of each side is known already.
+            $one->verdicts = $this->verdicts();
+            $one->estimates = $this->estimates();
+            $this->sides[$side->value] = $one;
+        }
+
+        return $this->sides[$side->value];
     }
 
     /** @return array<string, Verdict> verdict by side: "both", or "left" and "right" for a one-sided rung */
@@ -207,12 +221,11 @@ final class RungHere
 
     private function isLimitedApart(): bool
     {
+        $region = $this->rung->demands->scope()->region;
+        [$left, $right] = [new Scope($region, Side::Left), new Scope($region, Side::Right)];
+        $envelope = $this->situation->envelope;
         foreach (Field::OF_ONE_SIDE as $field) {
-            $numbers = array_map(
-                fn (Side $s): ?int => $this->envelope()->number($field, $this->onSide($s)->scope()),
-                [Side::Left, Side::Right],
-            );
-            if ($numbers[0] !== $numbers[1]) {
+            if ($envelope->number($field, $left) !== $envelope->number($field, $right)) {
                 return true;
             }
         }
@@ -223,10 +236,12 @@ final class RungHere
     private function isWeakerOnOneSide(): bool
     {
         $region = $this->rung->demands->scope()->region;
-        [$left, $right] = [$this->onSide(Side::Left)->estimate(), $this->onSide(Side::Right)->estimate()];
+        if ($this->situation->hasWeakSide() || $this->situation->measures->weakerSide($region) !== null) {
+            return true;
+        }
+        $grams = fn (Side $side): ?int => $this->estimates()->inUse($side)?->grams;
 
-        return $this->situation->hasWeakSide() || $this->situation->measures->weakerSide($region) !== null
-            || Symmetry::of($left?->grams, $right?->grams)?->acts() === true;
+        return Symmetry::of($grams(Side::Left), $grams(Side::Right))?->acts() === true;
     }
 
     /** The part of the body that works here. */
