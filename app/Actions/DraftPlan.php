@@ -31,6 +31,7 @@ final class DraftPlan
 
         return DB::transaction(function () use ($client, $by, $revision, $situation, $wishes, $draft): Plan {
             $this->desk->next($client, $by, $revision, 'A plan drafted anew.');
+            $chosen = self::chosen($client);
             $client->plans()->where('status', Plan::DRAFT)->delete();
             $plan = $client->plans()->create([
                 'version' => $this->desk->nextVersion($client),
@@ -43,7 +44,9 @@ final class DraftPlan
             foreach ($draft->items as $i => $item) {
                 // The same door as for a dose that is typed; nothing that the core drafts has ever been met there.
                 CheckDose::assertAllowed($item->here, $item->goal, $item->dose, confirmed: true);
-                $plan->items()->create(['position' => $i + 1, ...PlanItemRow::from($item)]);
+                $plan->items()->create([
+                    'position' => $i + 1, ...PlanItemRow::from($item), ...$chosen[$item->family->code] ?? [],
+                ]);
             }
             Decision::record(
                 $by,
@@ -54,5 +57,27 @@ final class DraftPlan
 
             return $plan;
         });
+    }
+
+    /**
+     * What a clinician chose for an exercise stays chosen: its school, and its light days where they are still days of
+     * the plan.
+     *
+     * @return array<string, array{school: string|null, light_days: list<int>|null}> by family
+     */
+    private static function chosen(Client $client): array
+    {
+        $plan = $client->plans()->whereIn('status', [Plan::DRAFT, Plan::ISSUED])->with('items')
+            ->orderByDesc('version')->first();
+        $chosen = [];
+        foreach ($plan->items ?? [] as $item) {
+            $light = array_values(array_intersect($item->light_days ?? [], $client->days));
+            $chosen[$item->family] = [
+                'school' => $item->school,
+                'light_days' => $light === [] || count($light) === count($client->days) ? null : $light,
+            ];
+        }
+
+        return $chosen;
     }
 }

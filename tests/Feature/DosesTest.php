@@ -199,15 +199,21 @@ describe('a dose as it is typed', function (): void {
 
     it('does an exercise lighter on some of its days, and says so on the sheet', function (): void {
         $row = ($this->item)('tote_row');
-        $on = fn (array $days) => $this->put("{$this->at}/plan/items/{$row->id}/light", [
-            'days' => $days, 'revision' => $this->draft->client->refresh()->plan_revision,
-        ]);
+        $on = function (array $days) use (&$row): TestResponse {
+            return $this->put("{$this->at}/plan/items/{$row->id}/light", [
+                'days' => $days, 'revision' => $this->draft->client->refresh()->plan_revision,
+            ]);
+        };
         $on([5])->assertSessionHasNoErrors();
         expect($row->refresh()->light_days)->toBe([5]);
         $light = array_column(Scene::props($this->get("{$this->at}/sheet"))['sheet']['items'], 'light', 'id')[$row->id];
         expect($light['days'])->toBe([5])
             ->and($light['dose']['load_g'])->toBeLessThanOrEqual((int) (0.8 * $row->dose['load_g']))
             ->and($light['dose']['effort_hi'])->toBe($row->dose['effort']['hi'] - 2);
+        // Drafted anew, what was chosen stays chosen.
+        $anew = app(DraftPlan::class)->run($this->draft->client->refresh(), $this->scene->user)->load('items');
+        $row = $anew->items->firstWhere('family', 'tote_row');
+        expect($row->light_days)->toBe([5]);
         $on([2, 5])->assertSessionHasErrors('light_days');
         $on(['Monday'])->assertSessionHasErrors('days.0');
         $on([])->assertSessionHasNoErrors();

@@ -66,12 +66,19 @@ const topOf = (dose: PlanOfLog["items"][number]["dose"], side: string): number =
           ? dose.right.amount_hi
           : dose.amount_hi;
 
+/** The load, or that of each side, as a dose has it. */
+const loadsOf = (
+    dose: PlanOfLog["items"][number]["dose"],
+): Pick<ItemForm, "load_kg" | "left_load_kg" | "right_load_kg"> => ({
+    load_kg: dose.load_kg,
+    left_load_kg: dose.apart ? dose.left.load_kg : "",
+    right_load_kg: dose.apart ? dose.right.load_kg : "",
+});
+
 /** Every set at the top of its range, with the load of the dose. */
 const atTheTop = (item: PlanOfLog["items"][number], row: ItemForm): Partial<ItemForm> => ({
     done: true,
-    load_kg: item.dose.load_kg,
-    left_load_kg: item.dose.apart ? item.dose.left.load_kg : "",
-    right_load_kg: item.dose.apart ? item.dose.right.load_kg : "",
+    ...loadsOf((row.light && item.light ? item.light : item).dose),
     sets: row.sets.map((s) => ({ ...s, amount: String(topOf(item.dose, s.side)) })),
 });
 
@@ -106,9 +113,7 @@ function SessionForm({
                     done: false,
                     effort: "",
                     left: "",
-                    load_kg: i.dose.load_kg,
-                    left_load_kg: i.dose.apart ? i.dose.left.load_kg : "",
-                    right_load_kg: i.dose.apart ? i.dose.right.load_kg : "",
+                    ...loadsOf(i.dose),
                     light: false,
                     stood_cm: "",
                     pain_during: "",
@@ -239,10 +244,9 @@ function SessionForm({
                                             onChange={(e) =>
                                                 set(n, {
                                                     light: e.target.checked,
-                                                    load_kg: (e.target.checked && item.light
-                                                        ? item.light.dose
-                                                        : item.dose
-                                                    ).load_kg,
+                                                    ...loadsOf(
+                                                        (e.target.checked && item.light ? item.light : item).dose,
+                                                    ),
                                                 })
                                             }
                                         />
