@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Database\Seeders\Demo\DemoAccounts;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Chrome;
 
 /** Every kind of dose typed on Plan, seen there and on the sheet; then logged set by set. */
@@ -66,8 +67,25 @@ it('edits each kind of dose in its place, with the limits at the field', functio
     expect($chrome->axe())->toBe([]);
     ($this->close)('Tote row');
 
+    // Steps, and the same way in metres.
+    $box = $chrome->driver->findElement(WebDriverBy::cssSelector('input[aria-label^="Add an exercise"]'));
+    $box->click();
+    $box->sendKeys('side and cross');
+    $chrome->until(
+        fn (): bool => count($chrome->driver->findElements(
+            WebDriverBy::xpath('//*[@role="option"][contains(., "Side and cross steps")]'),
+        )) === 1, 'the side steps among the found',
+    );
+    $box->sendKeys([WebDriverKeys::ARROW_DOWN, WebDriverKeys::ENTER]);
+    $chrome->press('Add: ')->see('Added.');
+    ($this->open)('Cross steps at the counter')->fill('From, steps', '8')->fill('To, steps', '12')->press('Change dose')
+        ->see('8-12 steps');
+    $chrome->choose('Counted in', 'metres')->fill('From, m', '3')->fill('To, m', '6')->press('Change dose')
+        ->see('3-6 m');
+
     // What was typed is printed.
-    $chrome->visit('/clients/16/sheet')->see('each held 5 s')->see('left 480 g, right 520 g')->see('lighter:')
+    $chrome->visit('/clients/16/sheet')->see('each held 5 s')->see('3-6 m')
+        ->see('left 480 g, right 520 g')->see('lighter:')
         ->see('Each time: lower for 4 s, pause for 1 s, lift fast.')->see('rest 5 seconds and go on');
 });
 
