@@ -49,7 +49,8 @@ it('says in the frame who the client is and what limits them', function (): void
         ->and($frame['age'])->toBe(31)
         ->and($frame['clearance'])->toBe('Clearance is advised and not recorded.')
         ->and(array_column($frame['limits'], 'title'))->toContain(
-            'Not standing still for long, on the front, flat on the back', 'Left leg: no deep knee bend under load',
+            'Not standing still for long, not on the front, not flat on the back',
+            'Left leg: no deep knee bend under load',
         )
         ->and($frame['crossings'][0]['days'])->toBe(56);
 });
