@@ -102,6 +102,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/plan/items/{item}/try', [PlanController::class, 'tryDose']);
             Route::get('/kit/next', [ShoppingController::class, 'show']);
             Route::get('/kit/band', [BandController::class, 'show']);
+            Route::get('/exercises', [ExerciseController::class, 'searchFor']);
             Route::get('/steps', [StepsController::class, 'show']);
             Route::get('/plan', [PlanController::class, 'show']);
             Route::get('/sheet', [SheetController::class, 'show']);

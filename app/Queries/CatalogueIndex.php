@@ -7,6 +7,8 @@ namespace App\Queries;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Exercises\Search\Finder;
+use BuoyantStep\Core\Exercises\Search\Index;
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -31,6 +33,14 @@ final class CatalogueIndex
             'catalogue.'.$this->fingerprint(),
             fn (): array => array_map(self::heading(...), $this->catalogue->families()),
         );
+    }
+
+    /** What people type leads to: kept as well, since making it takes longer than a page may. */
+    public function finder(): Finder
+    {
+        return new Finder(Cache::rememberForever(
+            'catalogue.index.'.$this->fingerprint(), fn (): Index => Index::of($this->catalogue),
+        ));
     }
 
     /** @return list<array{code: string, name: string}> every rung that uses a band, as family/rung */

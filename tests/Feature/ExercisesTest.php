@@ -49,6 +49,7 @@ it('leads from a gym machine to home families', function (): void {
     $found = $this->getJson('/exercises/search?q=leg+press')->assertOk()->json('families');
     expect(array_column($found, 'code'))->toContain('seat_rise', 'squat')
         ->and($found[0]['why'])->toBe('at home in place of the leg press')
+        ->and($found[0]['open'])->toBeNull()
         ->and($this->getJson('/exercises/search?q=')->json('families'))->toBe([])
         ->and($this->getJson('/exercises/search?q[]=a')->assertOk()->json('families'))->toBe([]);
     foreach (['/find?q[]=a', '/exercises/figures?pattern[]=rise'] as $address) {

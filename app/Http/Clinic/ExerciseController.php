@@ -6,7 +6,9 @@ namespace App\Http\Clinic;
 
 use App\Http\Clinic\Resources\FamilyResource;
 use App\Http\Controller;
+use App\Models\Client;
 use App\Queries\CatalogueIndex;
+use App\Queries\FindExercises;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Pattern;
@@ -58,20 +60,14 @@ final class ExerciseController extends Controller
         ]);
     }
 
-    public function search(Request $request, Catalogue $catalogue): JsonResponse
+    public function search(Request $request, FindExercises $find): JsonResponse
     {
-        $found = array_slice($catalogue->search($this->word($request, 'q')), 0, 12);
+        return response()->json($find->find($this->word($request, 'q')));
+    }
 
-        return response()->json(
-            [
-                'families' => array_map(
-                    static fn (array $f): array => [
-                        'code' => $f['family']->code, 'name' => $f['family']->name,
-                        'pattern' => $f['family']->pattern->label(), 'why' => $f['why'],
-                    ],
-                    $found,
-                ),
-            ],
-        );
+    /** The same for one client: what is open for them first. */
+    public function searchFor(Request $request, Client $client, FindExercises $find): JsonResponse
+    {
+        return response()->json($find->find($this->word($request, 'q'), $client));
     }
 }

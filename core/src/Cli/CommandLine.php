@@ -8,6 +8,7 @@ use BuoyantStep\Core\Cli\Verbs\BandVerb;
 use BuoyantStep\Core\Cli\Verbs\ConditionsVerb;
 use BuoyantStep\Core\Cli\Verbs\E1rmVerb;
 use BuoyantStep\Core\Cli\Verbs\EstimateVerb;
+use BuoyantStep\Core\Cli\Verbs\FindVerb;
 use BuoyantStep\Core\Cli\Verbs\GateVerb;
 use BuoyantStep\Core\Cli\Verbs\JudgeVerb;
 use BuoyantStep\Core\Cli\Verbs\LimbVerb;
@@ -60,7 +61,7 @@ final class CommandLine
     {
         return [
             new E1rmVerb, new EstimateVerb, new LoadsVerb, new BandVerb, new LimbVerb, new PushUpVerb,
-            new LimitsVerb, new JudgeVerb, new GateVerb, new MeasuresVerb, new NextVerb,
+            new FindVerb, new LimitsVerb, new JudgeVerb, new GateVerb, new MeasuresVerb, new NextVerb,
             new ConditionsVerb, new SymptomsVerb,
         ];
     }

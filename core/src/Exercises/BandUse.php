@@ -9,7 +9,10 @@ use BuoyantStep\Core\Input\Bag;
 /** How an exercise uses a band: where it is anchored, how far the moving end travels, and what it pulls on. */
 final readonly class BandUse
 {
-    public const ANCHORS = ['door_middle', 'door_top', 'chair_leg', 'chair_back', 'underfoot', 'hands', 'around_limb'];
+    public const ANCHORS = [
+        'door_middle', 'door_top', 'chair_leg', 'chair_back', 'sofa_foot', 'table_leg', 'underfoot', 'hands',
+        'around_limb',
+    ];
 
     /**
      * @param  float  $travelOfHeight  travel of the moving end, of body height
@@ -52,6 +55,8 @@ final readonly class BandUse
             'door_top' => 'top of a closed door',
             'chair_leg' => 'back leg of the chair',
             'chair_back' => 'round the backrest',
+            'sofa_foot' => 'foot of a heavy sofa',
+            'table_leg' => 'leg of a heavy table',
             'underfoot' => 'under the whole width of the shoe',
             'hands' => 'between the hands',
             default => 'round both legs',

@@ -27,10 +27,11 @@ final readonly class BandWay
     /**
      * Distance between the fixed and the moving end at the start, of body height, where the body sets it: from the
      * segment lengths of Winter 2009, rounded. Shoe to hanging hand, chair leg to ankle, backrest to elbow, hands at
-     * shoulder width, leg to leg.
+     * shoulder width, leg to leg. The foot of a sofa behind to the hands and the leg of a table to one's own: house.
      */
     private const START = [
         'underfoot' => 0.40, 'chair_leg' => 0.28, 'chair_back' => 0.22, 'hands' => 0.26, 'around_limb' => 0.14,
+        'sofa_foot' => 0.45, 'table_leg' => 0.30,
     ];
 
     private const START_ELSEWHERE = 0.2;

@@ -75,42 +75,4 @@ final class Catalogue
     {
         return isset($this->files[$code]);
     }
-
-    /**
-     * Families for what someone types: part of a name, a pattern, a muscle, or the gym machine they are used to.
-     *
-     * @return list<array{family: Family, why: string}> best matches first: machine, name, pattern, muscle
-     */
-    public function search(string $text): array
-    {
-        $words = mb_strtolower(trim($text));
-        $found = [];
-        foreach ($words === '' ? [] : $this->families() as $family) {
-            $rank = null;
-            $why = '';
-            foreach ($family->gymMachines as $machine) {
-                if (str_contains($machine, $words) || str_contains($words, $machine)) {
-                    [$rank, $why] = [0, 'at home in place of the '.$machine];
-                    break;
-                }
-            }
-            if ($rank === null && str_contains(mb_strtolower($family->name), $words)) {
-                [$rank, $why] = [1, ''];
-            }
-            $rung = $rank === null ? $family->rungNamed($words) : null;
-            if ($rung !== null) {
-                [$rank, $why] = [2, $rung->name];
-            } elseif ($rank === null && str_contains($family->pattern->label(), $words)) {
-                [$rank, $why] = [3, $family->pattern->label()];
-            } elseif ($rank === null && $family->trains($words)) {
-                [$rank, $why] = [4, 'trains the '.$words];
-            }
-            if ($rank !== null) {
-                $found[] = ['rank' => $rank, 'family' => $family, 'why' => $why];
-            }
-        }
-        usort($found, static fn (array $a, array $b): int => $a['rank'] <=> $b['rank']);
-
-        return array_map(static fn (array $f): array => ['family' => $f['family'], 'why' => $f['why']], $found);
-    }
 }

@@ -15,6 +15,8 @@ final readonly class Family
      * @param  int  $draft  its turn within the pattern when a plan is drafted, 1 first
      * @param  list<string>  $gymMachines  what people ask for by the name of a machine
      * @param  string|null  $seatedFamily  the family to use for someone who sits, when this one has no seated rung
+     * @param  list<string>  $words  what it is called elsewhere, to be found by
+     * @param  list<Purpose>  $serves  what of daily life it is for, the first most of all
      */
     public function __construct(
         public string $code,
@@ -26,6 +28,8 @@ final readonly class Family
         public int $draft = 9,
         public array $gymMachines = [],
         public ?string $seatedFamily = null,
+        public array $words = [],
+        public array $serves = [],
     ) {
     }
 
@@ -44,6 +48,8 @@ final readonly class Family
             $bag->optInt('draft', 1, 99) ?? 9,
             $bag->strings('gym_machines'),
             $bag->optString('seated_family'),
+            $bag->strings('words'),
+            $bag->enums('serves', Purpose::class),
         );
     }
 
@@ -68,30 +74,6 @@ final readonly class Family
         }
 
         throw UnknownCode::of('rung', $code, array_map(static fn (Rung $r): string => $r->code, $this->rungs));
-    }
-
-    public function rungNamed(string $part): ?Rung
-    {
-        foreach ($this->rungs as $rung) {
-            if (str_contains(mb_strtolower($rung->name), $part)) {
-                return $rung;
-            }
-        }
-
-        return null;
-    }
-
-    public function trains(string $muscle): bool
-    {
-        foreach ($this->rungs as $rung) {
-            foreach ($rung->teaching->muscles as $one) {
-                if (str_contains($one, $muscle)) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 
     public function isLoaded(): bool

@@ -35,6 +35,30 @@ enum Pattern: string
         };
     }
 
+    /** @return list<string> what people type for it */
+    public function words(): array
+    {
+        return [$this->label(), ...match ($this) {
+            self::March => ['warm up', 'cardio', 'aerobic', 'marching', 'activation'],
+            self::Power => ['explosive', 'jump', 'plyometrics', 'speed', 'fast'],
+            self::Balance => ['balancing', 'steadiness', 'proprioception', 'vestibular'],
+            self::Rise => ['squat', 'legs', 'leg strength', 'lower body', 'stand up'],
+            self::Hinge => ['deadlift', 'lifting', 'hip hinge', 'posterior chain'],
+            self::Push => ['press', 'pushing', 'chest press', 'upper body'],
+            self::Pull => ['row', 'pulling', 'back', 'upper body'],
+            self::Overhead => ['shoulder press', 'shoulders', 'reach up', 'upper body'],
+            self::Carry => ['loaded carry', 'carrying', 'loaded walk'],
+            self::Hip => ['hip abduction', 'hips', 'hip strength'],
+            self::Calf => ['calves', 'ankles', 'feet', 'shin'],
+            self::Knee => ['knees', 'leg extension', 'quads'],
+            self::Arm => ['arms', 'upper arm', 'wrist', 'elbow'],
+            self::Grip => ['grip', 'hand', 'fingers', 'dexterity'],
+            self::Trunk => ['core', 'abs', 'stomach', 'stability'],
+            self::Floor => ['get up from floor', 'floor to stand', 'fall recovery'],
+            self::Mobility => ['stretch', 'stretching', 'flexibility', 'range of motion', 'cool down'],
+        }];
+    }
+
     /**
      * Importance when the minutes do not reach for all: lower goes last. House order after the clinician's practice.
      */

@@ -22,6 +22,8 @@ final readonly class Rung
     /**
      * @param  string  $step  what makes this rung harder than the one below, in words; the first rung says what it is
      * @param  list<Axis>  $axes  what the step changes; empty for the first rung
+     * @param  list<string>  $words  what it is called elsewhere, to be found by
+     * @param  HelperPart|null  $helper  what somebody else does in it
      * @param  array<string, int>  $needs  test code to the least result that opens this rung as a start
      */
     public function __construct(
@@ -35,6 +37,8 @@ final readonly class Rung
         public Teaching $teaching,
         public array $needs,
         public Figure $figure,
+        public array $words = [],
+        public ?HelperPart $helper = null,
     ) {
     }
 
@@ -59,12 +63,11 @@ final readonly class Rung
                 $bag->enums('equipment', Thing::class), $bag->string('set_up'), $bag->int('set_up_seconds', 0, 600),
                 $bag->bool('alone', true),
             ),
-            teaching: new Teaching(
-                $bag->strings('cues'), $bag->strings('mistakes'), $bag->string('too_hard_if'),
-                $bag->string('too_easy_if'), $bag->string('feel'), $bag->strings('muscles'),
-            ),
+            teaching: Teaching::read($bag),
             needs: $needs,
             figure: Figure::read($bag->bag('figure')),
+            words: $bag->strings('words'),
+            helper: $bag->optEnum('helper', HelperPart::class),
         );
     }
 

@@ -20,6 +20,24 @@ enum Holding: string
         return $this === self::Worn || $this === self::Cuff;
     }
 
+    /** @return list<string> what people type for such a load */
+    public function words(): array
+    {
+        $hand = [
+            'weight', 'weights', 'dumbbell', 'kettlebell', 'bottle', 'water bottle', 'can', 'soup can', 'tin',
+            'free weights', 'sandbag', 'book', 'milk jug', 'bag of rice',
+        ];
+
+        return match ($this) {
+            self::OneHand => [...$hand, 'one hand'],
+            self::EachHand => [...$hand, 'dumbbells'],
+            self::BothHands => [...$hand, 'jug', 'tote', 'bucket', 'basket', 'both hands', 'barbell'],
+            self::Worn => ['backpack', 'rucksack', 'weighted vest', 'worn weight'],
+            self::Cuff => ['ankle weight', 'cuff weight', 'wrist weight', 'cuff'],
+            self::Lap => ['lap', 'basket'],
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -29,6 +29,10 @@ enum Thing: string
     case Board = 'board';
     case Cups = 'cups';
     case Sheet = 'sheet';
+    case Roller = 'roller';
+    case GymBall = 'gym_ball';
+    case Blanket = 'blanket';
+    case Cards = 'cards';
     case Strap = 'strap';
     case Band = 'band';
     case Load = 'load';
@@ -37,8 +41,8 @@ enum Thing: string
     public function isBought(): bool
     {
         return in_array($this, [
-            self::Stool, self::Step, self::Mat, self::Cushion, self::Foam, self::Ball, self::Stick, self::Strap,
-            self::Band,
+            self::Stool, self::Step, self::Mat, self::Cushion, self::Foam, self::Ball, self::Stick, self::Roller,
+            self::GymBall, self::Strap, self::Band,
         ], true);
     }
 
@@ -67,6 +71,10 @@ enum Thing: string
             self::Board => 'tray or board',
             self::Cups => 'cups',
             self::Sheet => 'bed sheet or belt',
+            self::Roller => 'foam roller',
+            self::GymBall => 'large exercise ball',
+            self::Blanket => 'blanket',
+            self::Cards => 'pack of cards',
             self::Strap => 'suspension strap with a tested anchor',
             self::Band => 'elastic band or tube',
             self::Load => 'the load',
@@ -93,10 +101,53 @@ enum Thing: string
             self::Cloth => 'a sock on a smooth floor',
             self::Foam => 'a blanket folded to 5 cm',
             self::Ball => 'a rolled pair of socks, or a cushion',
-            self::Stick => 'a broom handle; a wooden spoon for the forearm',
+            self::Stick => 'a walking stick, a broom handle or an umbrella; a wooden spoon for the forearm',
+            self::Roller => 'two towels rolled tightly together',
+            self::Blanket => 'two bath towels',
+            self::Cards => 'a puzzle, or coins to sort',
             self::Cups => 'small boxes',
             self::Sheet => 'a bathrobe belt',
             default => null,
+        };
+    }
+
+    /** @return list<string> what people type for it */
+    public function words(): array
+    {
+        return match ($this) {
+            self::Chair => ['chair', 'kitchen chair'],
+            self::Armchair => ['armchair', 'chair with arms'],
+            self::Wall => ['wall'],
+            self::Counter => ['counter', 'worktop', 'kitchen counter', 'windowsill', 'rail'],
+            self::Table => ['table', 'desk', 'tabletop'],
+            self::Bed => ['bed', 'mattress'],
+            self::Sofa => ['sofa', 'couch', 'settee'],
+            self::Bench => ['bench', 'weight bench'],
+            self::Stool => ['stool', 'footstool'],
+            self::Step => ['step', 'stair', 'block', 'aerobic step', 'kerb'],
+            self::Door => ['door', 'door anchor', 'doorway'],
+            self::Post => ['post', 'table leg', 'banister', 'pole', 'tree'],
+            self::OverheadBar => ['bar', 'pull-up bar', 'overhead bar', 'doorway bar'],
+            self::Mat => ['mat', 'floor', 'yoga mat'],
+            self::Cushion => ['cushion', 'pillow'],
+            self::Cloth => ['towel', 'cloth', 'hand towel', 'slider', 'sliders', 'dishcloth'],
+            self::Foam => ['foam pad', 'balance pad', 'foam'],
+            self::Ball => ['ball', 'soft ball', 'small ball'],
+            self::Stick => [
+                'stick', 'cane', 'walking stick', 'broom', 'broomstick', 'dowel', 'umbrella', 'pole', 'wand',
+            ],
+            self::Board => ['tray', 'board'],
+            self::Cups => ['cup', 'cups', 'mug', 'glass'],
+            self::Sheet => ['sheet', 'belt', 'bed sheet'],
+            self::Roller => ['foam roller', 'roller'],
+            self::GymBall => ['exercise ball', 'gym ball', 'stability ball', 'big ball'],
+            self::Blanket => ['blanket', 'rolled blanket'],
+            self::Cards => ['cards', 'puzzle', 'coins'],
+            self::Strap => ['suspension strap', 'strap', 'suspension trainer', 'sling'],
+            self::Band => [
+                'band', 'resistance band', 'elastic band', 'elastic', 'tube', 'tubing', 'loop band', 'exercise band',
+            ],
+            self::Load => [],
         };
     }
 
@@ -104,9 +155,9 @@ enum Thing: string
     {
         return match ($this) {
             self::Counter, self::Table, self::Cups, self::Cloth, self::Board => 'kitchen',
-            self::Bed, self::Sheet, self::Mat => 'bedroom',
+            self::Bed, self::Sheet, self::Mat, self::Blanket => 'bedroom',
             self::Step, self::Door, self::Post, self::Wall, self::OverheadBar, self::Stick => 'hall',
-            self::Band, self::Strap, self::Foam, self::Load => 'exercise things',
+            self::Band, self::Strap, self::Foam, self::Load, self::Roller, self::GymBall => 'exercise things',
             default => 'living room',
         };
     }
@@ -118,7 +169,7 @@ enum Thing: string
             $this,
             [
                 self::Step, self::Bench, self::Stool, self::Door, self::Post, self::OverheadBar, self::Foam, self::Ball,
-                self::Board, self::Strap, self::Band,
+                self::Board, self::Strap, self::Band, self::Roller, self::GymBall, self::Cards,
             ],
             true,
         );

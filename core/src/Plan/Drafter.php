@@ -208,7 +208,8 @@ final readonly class Drafter
             $lessened = null;
             foreach (array_reverse($family->rungs) as $rung) {
                 $here = $this->situation->at($family, $rung);
-                if ($here->notYet() !== null) {
+                // What another pair of hands does is agreed with them first, and so never drafted.
+                if ($here->notYet() !== null || $rung->helper !== null) {
                     continue;
                 }
                 $offer = $this->offer($here, $wishes);

@@ -17,6 +17,7 @@ use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Side;
 
@@ -114,7 +115,7 @@ final readonly class Reviewer
 
     /**
      * After a load step the reps, or the seconds of movement, start again at the bottom of the goal's range, cut to the
-     * envelope.
+     * envelope; the top stays where it was, or comes back into the range.
      */
     private static function backToTheGoalsRange(RungHere $here, Goal $goal, Proposal $proposal): Proposal
     {
@@ -122,11 +123,14 @@ final readonly class Reviewer
         if ($range === null) {
             return $proposal;
         }
+        // A top that was held low, so that the effort stays in range, is not raised along with the load.
+        $top = min($range->hi, $proposal->dose->amount->hi);
+        $amount = new Span(min($range->lo, $top), $top);
         $because = new Reason('goal', 'range', sprintf(
-            '%s start again at %d.', ucfirst($proposal->dose->kind->value), $range->lo,
+            '%s start again at %d.', ucfirst($proposal->dose->kind->value), $amount->lo,
         ));
 
-        return $proposal->withDose($proposal->dose->with(amount: $range), [$because]);
+        return $proposal->withDose($proposal->dose->with(amount: $amount), [$because]);
     }
 
     /** A fragile client goes to a rung that the measures have not opened only after a fresh test, asked for once. */

@@ -114,7 +114,9 @@ it('names the one thing that a next rung lacks', function (): void {
         foreach ($situation->catalogue->families() as $family) {
             foreach ($family->rungs as $i => $rung) {
                 $next = $situation->at($family, $rung);
-                if ($i === 0 || ! in_array($thing, $rung->setUp->equipment, true) || $next->isOut()
+                // This kit holds no band: where one is needed besides, two things are lacking.
+                $lacksBand = $thing !== Thing::Band && in_array(Thing::Band, $rung->setUp->equipment, true);
+                if ($i === 0 || $lacksBand || ! in_array($thing, $rung->setUp->equipment, true) || $next->isOut()
                     || $next->notYet() !== null) {
                     continue;
                 }

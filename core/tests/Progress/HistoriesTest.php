@@ -79,7 +79,7 @@ it('moves one lever at most, inside the envelope, the same each time, and not fo
             $school = $item->dose->kind === DoseKind::Reps ? $made->one(SchoolBook::all())->code() : null;
             $history = someHistory($made, $item->dose);
             $next = reviewOf($item, $history, $school);
-            $says = "client $i, {$item->rung->code}: ".json_encode([$history, $next->proposal]);
+            $says = "client $i, {$item->rung->code}: ".json_encode([$history, $next->proposal, $item->dose]);
             $again = reviewOf($item, $history, $school)->proposal;
             expect(json_encode($again))->toBe(json_encode($next->proposal), $says);
             $moved = $next->rung === $item->rung ? levers($item->dose, $next->proposal->dose) : [];

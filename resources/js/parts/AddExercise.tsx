@@ -1,3 +1,5 @@
+import { type Found, useFind } from "@/lib/find";
+import { ask } from "@/lib/ask";
 import type { FigureData, StairStep } from "@/types/props";
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from "@headlessui/react";
 import { useEffect, useState } from "react";
@@ -5,25 +7,12 @@ import Button from "./Button";
 import Figure from "./Figure";
 import Steps from "./Steps";
 
-interface Found {
-    code: string;
-    name: string;
-    pattern: string;
-    why: string;
-}
-
 interface Looked {
     code: string;
     name: string;
     purpose: string;
     stair: StairStep[];
     figures: { code: string; figure: FigureData }[];
-}
-
-function ask<T>(path: string, signal: AbortSignal): Promise<T> {
-    return fetch(path, { signal, headers: { Accept: "application/json" } }).then((answer) =>
-        answer.ok ? (answer.json() as Promise<T>) : Promise.reject(new Error("Not found")),
-    );
 }
 
 /**
@@ -42,25 +31,9 @@ export default function AddExercise({
     onAdd: (family: string) => void;
 }) {
     const [query, setQuery] = useState("");
-    const [found, setFound] = useState<Found[]>([]);
+    const { families, nearest, searched } = useFind(`/clients/${clientId}/exercises`, query);
     const [chosen, setChosen] = useState<Found | null>(null);
     const [looked, setLooked] = useState<Looked | null>(null);
-
-    useEffect(() => {
-        if (query.trim().length < 2) {
-            return;
-        }
-        const stop = new AbortController();
-        const wait = setTimeout(() => {
-            ask<{ families: Found[] }>(`/exercises/search?q=${encodeURIComponent(query)}`, stop.signal)
-                .then((answer) => setFound(answer.families))
-                .catch(() => undefined);
-        }, 120);
-        return () => {
-            clearTimeout(wait);
-            stop.abort();
-        };
-    }, [query]);
 
     useEffect(() => {
         if (chosen === null) {
@@ -73,7 +46,7 @@ export default function AddExercise({
         return () => stop.abort();
     }, [chosen, clientId]);
 
-    const shown = query.trim().length < 2 ? [] : found;
+    const shown = families.length > 0 ? families : nearest;
     const stair = chosen !== null && looked?.code === chosen.code ? looked : null;
     const seed = stair?.stair.find((s) => s.seed) ?? null;
     const inPlan = chosen !== null && used.includes(chosen.code);
@@ -93,6 +66,11 @@ export default function AddExercise({
                         anchor="bottom start"
                         className="bg-card border-sand z-40 w-(--input-width) rounded-md border shadow-lg empty:hidden"
                     >
+                        {searched && families.length === 0 && (
+                            <p className="text-soft border-sand border-b px-3 py-1.5 text-sm">
+                                Nothing goes by that name{nearest.length > 0 && "; the nearest"}
+                            </p>
+                        )}
                         {shown.map((f) => (
                             <ComboboxOption
                                 key={f.code}
@@ -103,8 +81,8 @@ export default function AddExercise({
                                     {f.name}
                                     {f.why && <span className="text-soft text-sm">, {f.why}</span>}
                                 </span>
-                                <span className="text-soft text-sm">
-                                    {used.includes(f.code) ? "in the plan" : f.pattern}
+                                <span className="text-soft shrink-0 text-sm">
+                                    {used.includes(f.code) ? "in the plan" : state(f)}
                                 </span>
                             </ComboboxOption>
                         ))}
@@ -152,4 +130,13 @@ export default function AddExercise({
             )}
         </section>
     );
+}
+
+/** How much of it is open for this client, in words. */
+function state(f: Found): string {
+    const open = f.rungs.filter((r) => r.open).length;
+    if (open === 0) {
+        return "out for now";
+    }
+    return open === f.rungs.length ? f.pattern : `${open} of ${f.rungs.length} steps open`;
 }

@@ -6,7 +6,11 @@ namespace App\Http\Clinic\Resources;
 
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Family;
+use BuoyantStep\Core\Exercises\Look;
+use BuoyantStep\Core\Exercises\Muscle;
+use BuoyantStep\Core\Exercises\Purpose;
 use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Exercises\Teaching;
 use BuoyantStep\Core\Fit\Demands;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Measures\AllTests;
@@ -23,7 +27,8 @@ final class FamilyResource
     {
         return [
             'code' => $family->code, 'name' => $family->name, 'pattern' => $family->pattern->label(),
-            'purpose' => $family->purpose, 'gym' => $family->gymMachines,
+            'purpose' => $family->purpose, 'gym' => $family->gymMachines, 'words' => $family->words,
+            'serves' => array_map(static fn (Purpose $p): string => $p->label(), $family->serves),
             'seated' => $family->seatedFamily === null
                 ? null
                 : ['code' => $family->seatedFamily, 'name' => $catalogue->family($family->seatedFamily)->name],
@@ -60,7 +65,8 @@ final class FamilyResource
             'set_up' => $rung->setUp->says, 'cues' => $rung->teaching->cues, 'mistakes' => $rung->teaching->mistakes,
             'feel' => $rung->teaching->feel,
             'too_hard_if' => $rung->teaching->tooHardIf, 'too_easy_if' => $rung->teaching->tooEasyIf,
-            'muscles' => $rung->teaching->muscles,
+            'muscles' => array_map(static fn (Muscle $m): string => $m->value, $rung->teaching->muscles),
+            'helper' => $rung->helper?->label(), ...self::teaching($rung->teaching),
             'counts' => $rung->work->kind->value.($rung->isOneSided() ? ', each side' : ''),
             'seconds' => $rung->work->secondsPerUnit, 'set_up_seconds' => $rung->setUp->seconds,
             'alone' => $rung->setUp->alone
@@ -78,6 +84,21 @@ final class FamilyResource
                 array_keys($rung->needs),
                 $rung->needs,
             ),
+        ];
+    }
+
+    /** @return array<string, mixed> what helps whoever teaches it */
+    private static function teaching(Teaching $teaching): array
+    {
+        return [
+            'picture' => $teaching->picture, 'target' => $teaching->target, 'fade' => $teaching->fade,
+            'looks' => array_map(
+                static fn (Look $l): array => ['sees' => $l->sees, 'because' => $l->because, 'cue' => $l->cue],
+                $teaching->looks,
+            ),
+            'wrong' => $teaching->wrong === null
+                ? null
+                : ['says' => $teaching->wrong->says, 'figure' => $teaching->wrong->figure->draw()],
         ];
     }
 

@@ -9,7 +9,10 @@ use BuoyantStep\Core\Errors\UnknownCode;
 /** What the figure holds or wears, drawn where it hangs. */
 final class Loads
 {
-    public const KINDS = ['can', 'bag', 'tote', 'cuff', 'bottle', 'dumbbell', 'pack_stick', 'cord_load', 'cup'];
+    public const KINDS = [
+        'can', 'bag', 'tote', 'cuff', 'bottle', 'dumbbell', 'pack_stick', 'cord_load', 'cup', 'backpack',
+        'shoulder_bag', 'lap_bag', 'tray', 'basket',
+    ];
 
     /**
      * @return list<Shape>
@@ -20,7 +23,8 @@ final class Loads
     {
         $near = $body->joints['near_hand'];
         $far = $body->joints['far_hand'];
-        $hands = $near->to($far)->length() > 0.06 && $kind !== 'bag' && $kind !== 'pack_stick' && $kind !== 'cord_load'
+        $isOne = in_array($kind, ['bag', 'pack_stick', 'cord_load', 'tray', 'basket'], true);
+        $hands = $near->to($far)->length() > 0.06 && ! $isOne
             ? self::loaded($kind, $body)
             : [$near];
 
@@ -35,6 +39,14 @@ final class Loads
             ],
             'pack_stick' => self::hung($near, 0.06, 0.09),
             'cord_load' => self::hung($near, 0.16, 0.2),
+            'backpack' => [self::onBack($body)],
+            'shoulder_bag' => [Shape::disc('load', $body->joints['shoulder']->plus(new Vec(0.0, 0.05)), 0.055)],
+            'lap_bag' => [Shape::disc('load', $body->joints['hip']->plus(new Vec(0.0, 0.075)), 0.05)],
+            'tray' => [
+                Shape::line('load', $near->plus(new Vec(-0.04, 0.015)), $near->plus(new Vec(0.12, 0.015))),
+                Shape::box('load', $near->x + 0.03, $near->y + 0.02, $near->x + 0.065, $near->y + 0.075),
+            ],
+            'basket' => [Shape::box('load', $near->x - 0.02, $near->y - 0.04, $near->x + 0.12, $near->y + 0.06)],
             'cuff' => [
                 Shape::disc(
                     'load',
@@ -46,6 +58,19 @@ final class Loads
             ],
             default => throw UnknownCode::of('load', $kind, self::KINDS),
         };
+    }
+
+    /** A pack between the shoulder blades, as long as half the trunk. */
+    private static function onBack(Skeleton $body): Shape
+    {
+        $down = $body->joints['shoulder']->to($body->joints['hip'])->unit();
+        $out = $down->right();
+        $top = $body->joints['shoulder']->plus($down, 0.03);
+
+        return Shape::line(
+            'load', $top->plus($out, 0.02), $top->plus($out, 0.1), $top->plus($down, 0.17)->plus($out, 0.1),
+            $top->plus($down, 0.17)->plus($out, 0.02), $top->plus($out, 0.02),
+        );
     }
 
     /** @return list<Shape> what one hand holds */

@@ -28,6 +28,14 @@ final class Props
         'band_back' => ['band', 'near_hand', [-0.15, 0.47], null],
         'band_foot' => ['band', 'near_hand', 'near_sole', null],
         'band_chair_leg' => ['band', 'near_ankle', [-0.13, 0.05], null],
+        'band_sofa' => ['band', 'near_hand', [-0.3, 0.05], null],
+        'band_seat' => ['band', 'near_hand', [-0.02, 0.25], null],
+        'band_toe' => ['band', 'near_hand', 'near_toe', null],
+        'band_knee_front' => ['band', 'near_knee', [0.52, 0.26], 'post'],
+        'band_ankle_side' => ['band', 'near_ankle', [0.55, 0.05], 'post'],
+        'band_foot_side' => ['band', 'near_toe', [0.5, 0.03], 'post'],
+        'towel_between' => ['load', 'near_hand', [0.66, 0.56], 'held'],
+        'strap_fore' => ['band', 'near_hand', [0.44, 1.02], 'beam'],
         'band_knees' => ['band', 'near_knee', 'far_knee', null],
         'band_ankles' => ['band', 'near_ankle', 'far_ankle', null],
         'band_feet' => ['band', 'near_sole', 'far_sole', null],
@@ -117,6 +125,8 @@ final class Props
                 ),
                 Shape::disc('prop', $b, 0.014),
             ],
+            // Another pair of hands.
+            'held' => [Shape::disc('prop', $b, 0.02)],
             'beam' => [Shape::line('prop', new Vec($b->x - 0.1, $b->y), new Vec($b->x + 0.1, $b->y))],
             'stick' => [Shape::disc('load', $a, 0.022)],
             'spoon' => [
@@ -135,7 +145,7 @@ final class Props
             ? [Shape::line($role, self::joint($body, 'far_hand'), $b)]
             : [];
 
-        return $a === $b || $extra !== null && ! in_array($extra, ['door', 'post', 'beam'], true)
+        return $a === $b || $extra !== null && ! in_array($extra, ['door', 'post', 'beam', 'held'], true)
             ? $shapes
             : [...$shapes, Shape::line($role, $a, $b), ...$other];
     }

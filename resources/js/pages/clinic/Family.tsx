@@ -17,6 +17,7 @@ export default function Family({ family }: FamilyProps) {
                 <h1 className="text-2xl font-bold">{family.name}</h1>
                 <p>
                     {family.purpose}
+                    <span className="text-soft"> To {family.serves.join("; to ")}.</span>
                     {family.gym.length > 0 && (
                         <span className="text-soft"> At home in place of: {family.gym.join(", ")}.</span>
                     )}
@@ -31,13 +32,28 @@ export default function Family({ family }: FamilyProps) {
                         </span>
                     )}
                 </p>
+                <p className="text-soft text-sm">Also called: {family.words.join(", ")}.</p>
                 <ol className="mt-3">
                     {family.rungs.map((rung, i) => (
                         <li
                             key={rung.code}
-                            className="border-sand grid gap-x-6 gap-y-2 border-t py-3 md:grid-cols-[15rem_minmax(0,1fr)_minmax(0,17rem)]"
+                            className="border-sand grid gap-x-6 gap-y-2 border-t py-3 md:grid-cols-[22rem_minmax(0,1fr)_minmax(0,16rem)]"
                         >
-                            <Figure data={rung.figure} label={rung.name} className="h-28 w-60" />
+                            <div>
+                                <Figure data={rung.figure} label={rung.name} className="h-44 w-88 max-w-full" />
+                                {rung.wrong && (
+                                    <figure className="border-sand mt-1 flex items-center gap-3 border-t border-dashed pt-1">
+                                        <Figure
+                                            data={rung.wrong.figure}
+                                            label={`Not like this: ${rung.wrong.says}`}
+                                            className="h-24 w-32"
+                                        />
+                                        <figcaption className="text-sm">
+                                            <b>✕ Not like this.</b> {rung.wrong.says}
+                                        </figcaption>
+                                    </figure>
+                                )}
+                            </div>
                             <div>
                                 <h2 className="font-bold">
                                     {i + 1}. {rung.name}
@@ -55,12 +71,14 @@ export default function Family({ family }: FamilyProps) {
                                 <p className="text-sm">
                                     Feel: {rung.feel} Watch for: {rung.mistakes.join(" ")}
                                 </p>
+                                <Hints rung={rung} />
                                 <p className="text-sm">
                                     ▽ Too hard if: {rung.too_hard_if} ▲ Too easy if: {rung.too_easy_if}
                                 </p>
                             </div>
                             <dl className="text-sm">
                                 <Line term="Needs" lines={rung.equipment.map((e) => e.name)} />
+                                <Line term="Helper" lines={rung.helper ? [rung.helper] : []} />
                                 <Line term="Asks" lines={rung.demands} />
                                 <Line term="Can change" lines={rung.changes} />
                                 <Line term="Opens with" lines={rung.opens} />
@@ -88,5 +106,28 @@ function Line({ term, lines }: { term: string; lines: string[] }) {
             <dt className="text-soft">{term}</dt>
             <dd>{lines.join("; ")}</dd>
         </div>
+    );
+}
+
+/** What helps to teach it: an image, a target, how the aid goes again, and what to look for. */
+function Hints({ rung }: { rung: FamilyProps["family"]["rungs"][number] }) {
+    return (
+        <>
+            {rung.picture && <p className="text-sm">Picture it first: {rung.picture}</p>}
+            {rung.target && <p className="text-sm">Target: {rung.target}</p>}
+            {rung.fade && <p className="text-sm">Then without: {rung.fade}</p>}
+            {rung.looks.length > 0 && (
+                <details className="text-sm">
+                    <summary className="text-water cursor-pointer">What to look for ({rung.looks.length})</summary>
+                    <ul className="list-disc pl-5">
+                        {rung.looks.map((look) => (
+                            <li key={look.sees}>
+                                {look.sees}: {look.because} “{look.cue}”
+                            </li>
+                        ))}
+                    </ul>
+                </details>
+            )}
+        </>
     );
 }

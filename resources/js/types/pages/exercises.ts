@@ -23,6 +23,8 @@ export interface FamilyProps {
         pattern: string;
         purpose: string;
         gym: string[];
+        words: string[];
+        serves: string[];
         seated: { code: string; name: string } | null;
         rungs: {
             code: string;
@@ -38,6 +40,12 @@ export interface FamilyProps {
             too_hard_if: string;
             too_easy_if: string;
             muscles: string[];
+            helper: string | null;
+            picture: string | null;
+            target: string | null;
+            fade: string | null;
+            looks: { sees: string; because: string; cue: string }[];
+            wrong: { says: string; figure: FigureData } | null;
             counts: string;
             seconds: number;
             set_up_seconds: number;
