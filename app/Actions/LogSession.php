@@ -39,7 +39,7 @@ use Illuminate\Support\Facades\DB;
  *     done_on: string, pain_before: int|null, pain_next_morning: int|null, stop_sign: string|null,
  *     skipped: string|null, note: string|null
  * }
- * @phpstan-type Item array{item: int, sets: list<array<string, mixed>>, pain_during: int|null}
+ * @phpstan-type Item array{item: int, sets: list<array<string, mixed>>, pain_during: int|null, seen?: list<string>}
  */
 final class LogSession
 {
@@ -221,7 +221,7 @@ final class LogSession
             'items' => array_values(
                 $log->items()->get()->map(
                     static fn (LogItem $i): array => [
-                        'family' => $i->family, 'rung' => $i->rung, ...$i->only(['sets', 'pain_during']),
+                        'family' => $i->family, 'rung' => $i->rung, ...$i->only(['sets', 'pain_during', 'seen']),
                     ],
                 )->all(),
             ),
@@ -255,7 +255,7 @@ final class LogSession
             $kept = $log->items()->create([
                 'plan_item_id' => $item->id, 'family' => $item->family, 'rung' => $item->rung,
                 'dose' => $item->dose, 'sets' => $this->withPulls($client, $item, $row['sets']),
-                'pain_during' => $row['pain_during'],
+                'pain_during' => $row['pain_during'], 'seen' => $this->seen($item, $row['seen'] ?? []),
             ]);
             foreach ($this->estimates($kept, $profile, Day::of($log->done_on)) as $best) {
                 $estimates[] = [
@@ -268,6 +268,26 @@ final class LogSession
         LoggedEstimate::query()->insert($estimates);
         // What was read before knows nothing of this session.
         $client->unsetRelation('loggedEstimates');
+    }
+
+    /**
+     * @param  list<string>  $codes
+     * @return list<string>|null what was ticked of the rung's check-list; null where nothing was
+     *
+     * @throws Refusal for what the list does not have
+     */
+    private function seen(PlanItem $item, array $codes): ?array
+    {
+        $looks = $this->catalogue->family($item->family)->rung($item->rung)->teaching;
+        foreach ($codes as $code) {
+            if ($looks->look($code) === null) {
+                throw Refusal::at(
+                    'items', 'What was seen is ticked in the list of that exercise; reload the page and tick it again.',
+                );
+            }
+        }
+
+        return $codes === [] ? null : $codes;
     }
 
     /**

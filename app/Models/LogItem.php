@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, mixed> $dose
  * @property list<array<string, mixed>> $sets
  * @property int|null $pain_during
+ * @property list<string>|null $seen
  */
 final class LogItem extends Model
 {
@@ -23,6 +24,6 @@ final class LogItem extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['dose' => 'array', 'sets' => 'array', 'pain_during' => 'integer'];
+        return ['dose' => 'array', 'sets' => 'array', 'pain_during' => 'integer', 'seen' => 'array'];
     }
 }

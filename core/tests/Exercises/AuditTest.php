@@ -75,11 +75,13 @@ it('demands what it says', function (string $says, array $fields, callable $dema
         static fn (array $r): bool => isPosed($r, 'kneeling', 'quadruped'), 'helper kneels',
     ],
     'weight on a bent wrist' => [
-        'hands (flat )?on (a|the) (mat|floor)|hands and knees|hands (on a mat )?under the shoulders', ['set_up', 'step'],
+        'hands (flat )?on (a|the) (mat|floor)|hands and knees|hands (on a mat )?under the shoulders',
+        ['set_up', 'step'],
         static fn (array $r): bool => makesMotion($r, 'wrist_extension_loaded'), 'fists|forearm',
     ],
     'bare feet' => [
-        '\bbare|shoes off|socks off', ['set_up', 'step', 'cues'], static fn (array $r): bool => isPosed($r, 'bare_feet'),
+        '\bbare|shoes off|socks off', ['set_up', 'step', 'cues'],
+        static fn (array $r): bool => isPosed($r, 'bare_feet'),
         'under socks',
     ],
     'arms over the head' => [
@@ -128,7 +130,9 @@ it('demands what it says', function (string $says, array $fields, callable $dema
     'one leg' => [
         'on one (leg|foot)\b|other foot off|one foot off|foot stays off|standing leg|free knee',
         ['set_up', 'step', 'cues'],
-        static fn (array $r): bool => makesMotion($r, 'single_leg_load') || $r['demands']['position'] !== 'standing', '(?!)',
+        static fn (array $r): bool => makesMotion($r, 'single_leg_load')
+            || $r['demands']['position'] !== 'standing',
+        '(?!)',
     ],
     'a hip past a right angle' => [
         'knees? over the hips|hands and knees|knee to the chest|knees? (in|drawn) to the chest',
@@ -144,7 +148,8 @@ it('demands what it says', function (string $says, array $fields, callable $dema
     ],
     'a foot across the middle' => [
         'cross(es)? (in front|over|behind)', ['set_up', 'step', 'cues'],
-        static fn (array $r): bool => makesMotion($r, 'hip_adduction_past_midline') || $r['demands']['region'] === 'upper',
+        static fn (array $r): bool => makesMotion($r, 'hip_adduction_past_midline')
+            || $r['demands']['region'] === 'upper',
         '(?!)',
     ],
     'a jump' => [
@@ -165,7 +170,7 @@ it('carries in the hands whatever it holds while standing', function (): void {
     }
 });
 
-it('goes to the floor for what lies or kneels on a mat, and puts weight on every wrist that it bends', function (): void {
+it('goes to the floor for what lies or kneels on a mat, and puts weight on each wrist it bends', function (): void {
     foreach (wholeRungs() as $at => $rung) {
         if (in_array('mat', $rung['equipment'], true) && $rung['demands']['position'] !== 'standing') {
             expect($rung['demands']['floor_transfer'])->toBeTrue($at);

@@ -274,7 +274,8 @@ it('has no rung that no client could ever reach', function (): void {
     foreach (everyRung() as [$family, $rung]) {
         $here = $situation->at($family, $rung);
         $offer = $drafter->offer($here, new Wishes);
-        expect($offer->item)->not->toBeNull($family->code.'/'.$rung->code.': '.$offer->why)
+        // Asked as a yes or no: a failed "not null" would write the whole client down, 450 times.
+        expect($offer->item !== null)->toBeTrue($family->code.'/'.$rung->code.': '.$offer->why)
             ->and($here->notYet())->toBeNull($rung->name);
     }
 });

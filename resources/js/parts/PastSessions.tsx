@@ -40,6 +40,7 @@ export default function PastSessions({ clientId, logs }: { clientId: number; log
                                         {item.name}:{" "}
                                         <span className="text-soft">
                                             {item.says}
+                                            {item.seen.length > 0 && `; seen: ${item.seen.join(", ").toLowerCase()}`}
                                             {item.pain === null ? "" : `, pain ${item.pain}`}
                                         </span>
                                     </li>

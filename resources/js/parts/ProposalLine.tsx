@@ -1,3 +1,4 @@
+import { FormAdvice } from "./log/SeenList";
 import type { Dose, ProposalRow } from "@/types/props";
 import { useKept } from "@/lib/kept";
 import { useEffect, useRef, useState } from "react";
@@ -81,6 +82,7 @@ export default function ProposalLine({
                         </Because>
                     </span>
                     <span className="text-soft block">{main}</span>
+                    <FormAdvice advice={proposal.form} />
                     {proposal.offers.length > 0 && (
                         <ul aria-label={`What else could move for ${proposal.name}`} className="list-disc pl-5">
                             {proposal.offers.map((says) => (

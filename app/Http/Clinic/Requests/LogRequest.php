@@ -49,6 +49,8 @@ final class LogRequest extends ClinicRequest
             'items.*.stood_cm' => ['nullable', 'integer', 'between:20,600'],
             'items.*.pain_during' => ['nullable', 'integer', 'between:0,10'],
             'items.*.broken' => ['nullable', 'integer', 'between:0,20'],
+            'items.*.seen' => ['nullable', 'array', 'max:5'],
+            'items.*.seen.*' => ['string', 'max:40', 'distinct'],
             'items.*.sets' => ['present', 'array', 'max:20'],
             'items.*.sets.*.amount' => ['nullable', 'integer', 'between:0,'.LoggedSet::MAX_AMOUNT],
             'items.*.sets.*.effort' => ['nullable', 'numeric', 'between:0,10'],
@@ -138,7 +140,7 @@ final class LogRequest extends ClinicRequest
         ];
     }
 
-    /** @return list<array{item: int, sets: list<array<string, mixed>>, pain_during: int|null}> */
+    /** @return list<array{item: int, sets: list<array<string, mixed>>, pain_during: int|null, seen: list<string>}> */
     public function items(Plan $plan): array
     {
         $items = [];
@@ -152,6 +154,7 @@ final class LogRequest extends ClinicRequest
                 'item' => $item->id,
                 'sets' => $this->sets($item, $row),
                 'pain_during' => is_numeric($row['pain_during'] ?? null) ? (int) $row['pain_during'] : null,
+                'seen' => array_values(array_filter((array) ($row['seen'] ?? []), is_string(...))),
             ];
         }
 

@@ -9,8 +9,10 @@ use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Models\SessionLog;
 use App\Models\SessionLogVersion;
+use App\Queries\SeenForm;
 use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Exercises\Look;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Log\LoggedSet;
 use BuoyantStep\Core\Situation\Situation;
@@ -24,7 +26,7 @@ final class LogResource
     /** A red flag that has no word of its own. */
     private const OTHER_SIGN = ['other', 'other'];
 
-    public function __construct(private readonly Catalogue $catalogue)
+    public function __construct(private readonly Catalogue $catalogue, private readonly SeenForm $seen)
     {
     }
 
@@ -40,6 +42,7 @@ final class LogResource
         string $zone,
         Situation $situation,
     ): array {
+        $this->seen->from($logs);
         $rows = [];
         foreach ($logs as $log) {
             $rows[] = $this->past($log, $zone);
@@ -90,6 +93,7 @@ final class LogResource
                     'name' => $this->catalogue->family($i->family)->rung($i->rung)->name,
                     'says' => self::say($i),
                     'pain' => $i->pain_during,
+                    'seen' => $this->saySeen($i),
                 ],
             )->values()->all(),
         ];
@@ -163,6 +167,7 @@ final class LogResource
             'pain_during' => (string) ($done->pain_during ?? ''), 'broken' => $sets === []
                 ? ''
                 : (string) count(array_filter($sets, static fn (LoggedSet $s): bool => $s->formBroke)),
+            'seen' => $done->seen ?? [],
             'sets' => $rows,
         ];
     }
@@ -228,7 +233,22 @@ final class LogResource
             'stood' => $rung->work->band?->isWalkedAway() === true,
             'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
             'sets' => $sets,
+            'looks' => array_map(
+                static fn (Look $l): array => ['code' => $l->code, 'sees' => $l->sees, 'cue' => $l->cue],
+                $rung->teaching->looks,
+            ),
+            'advice' => $this->seen->advice($item->family, $item->rung),
         ];
+    }
+
+    /** @return list<string> what was ticked of the check-list, in words */
+    private function saySeen(LogItem $item): array
+    {
+        $teaching = $this->catalogue->family($item->family)->rung($item->rung)->teaching;
+
+        return array_values(array_filter(array_map(
+            static fn (string $code): ?string => $teaching->look($code)?->sees, $item->seen ?? [],
+        )));
     }
 
     private static function say(LogItem $item): string

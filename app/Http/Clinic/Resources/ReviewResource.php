@@ -9,6 +9,7 @@ use App\Models\Decision;
 use App\Models\Plan;
 use App\Models\Proposal;
 use App\Models\SessionLog;
+use App\Queries\SeenForm;
 use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Exercises\Catalogue;
@@ -21,7 +22,7 @@ use Carbon\CarbonImmutable;
 /** Proposals to decide, one a line, with what happens to the plan when they are accepted. */
 final class ReviewResource
 {
-    public function __construct(private readonly Catalogue $catalogue)
+    public function __construct(private readonly Catalogue $catalogue, private readonly SeenForm $seen)
     {
     }
 
@@ -30,6 +31,7 @@ final class ReviewResource
     {
         $proposals = $client->proposals()->where('status', Proposal::OPEN)->with('planItem')->get();
         $log = $client->logs()->first();
+        $this->seen->read($client);
         $stop = $client->logs()->whereNotNull('stop_sign')->whereNull('stop_cleared_at')->first();
         $decided = $log === null
             ? []
@@ -103,6 +105,7 @@ final class ReviewResource
             'because' => $proposal->because,
             'otherwise' => $proposal->otherwise,
             'review' => $proposal->review,
+            'form' => $this->seen->advice($item->family, $item->rung),
         ];
     }
 

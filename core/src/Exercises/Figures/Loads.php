@@ -40,7 +40,7 @@ final class Loads
             'pack_stick' => self::hung($near, 0.06, 0.09),
             'cord_load' => self::hung($near, 0.16, 0.2),
             'backpack' => [self::onBack($body)],
-            'shoulder_bag' => [Shape::disc('load', $body->joints['shoulder']->plus(new Vec(0.0, 0.05)), 0.055)],
+            'shoulder_bag' => [Shape::disc('load', $body->joints['shoulder']->plus(new Vec(-0.05, 0.03)), 0.045)],
             'lap_bag' => [Shape::disc('load', $body->joints['hip']->plus(new Vec(0.0, 0.075)), 0.05)],
             'tray' => [
                 Shape::line('load', $near->plus(new Vec(-0.04, 0.015)), $near->plus(new Vec(0.12, 0.015))),

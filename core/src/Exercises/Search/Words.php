@@ -9,7 +9,8 @@ final class Words
 {
     /** Words that say nothing about a movement; they count only where nothing else is typed. */
     private const IDLE = [
-        'a', 'an', 'and', 'at', 'do', 'exercise', 'for', 'from', 'in', 'machine', 'movement', 'my', 'of', 'off', 'on', 'or',
+        'a', 'an', 'and', 'at', 'do', 'exercise', 'for', 'from', 'in', 'machine', 'movement', 'my', 'of', 'off',
+        'on', 'or',
         'pain', 'painful', 'sore', 'strengthen', 'the', 'to', 'using', 'with', 'work', 'workout', 'your',
     ];
 

@@ -8,6 +8,7 @@ import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
 import PastSessions from "@/parts/PastSessions";
+import SeenList, { FormAdvice } from "@/parts/log/SeenList";
 import type { CorrectingForm, LogItemForm, LogProps } from "@/types/props";
 import { Link, useForm, usePage } from "@inertiajs/react";
 import { useState } from "react";
@@ -56,7 +57,10 @@ export default function Log({ client, plan, logs, signs, correcting }: LogProps)
 
 /** Of what was typed earlier, what belongs to the exercises that are here. */
 const fitting = (was: ItemForm[], now: ItemForm[]): ItemForm[] =>
-    now.map((row) => was.find((old) => old.item === row.item && old.sets.length === row.sets.length) ?? row);
+    now.map((row) => ({
+        ...row,
+        ...was.find((old) => old.item === row.item && old.sets.length === row.sets.length),
+    }));
 
 /** The top of the range, of that side where the sides differ. */
 const topOf = (dose: PlanOfLog["items"][number]["dose"], side: string): number =>
@@ -118,6 +122,7 @@ function SessionForm({
                     stood_cm: "",
                     pain_during: "",
                     broken: "",
+                    seen: [],
                     sets: i.sets.map((s) => ({ amount: "", side: s.side, effort: "", left: "" })),
                 })),
             },
@@ -258,6 +263,11 @@ function SessionForm({
                                         </span>
                                     </label>
                                 )}
+                                {item.advice.length > 0 && (
+                                    <div className="ml-7">
+                                        <FormAdvice advice={item.advice} />
+                                    </div>
+                                )}
                                 <Button small tone="quiet" className="ml-6" onClick={() => set(n, atTheTop(item, row))}>
                                     {item.dose.apart
                                         ? "all to the top"
@@ -382,6 +392,12 @@ function SessionForm({
                                         />
                                     )}
                                     <FieldError error={errors[`${at}.sets`]} />
+                                    <SeenList
+                                        item={item}
+                                        seen={row.seen}
+                                        error={errors[`${at}.seen`]}
+                                        onSeen={(seen) => set(n, { seen })}
+                                    />
                                 </div>
                             )}
                         </li>

@@ -148,11 +148,28 @@ export default function Sheet({ client, sheet }: SheetProps) {
                                     <strong>For you: {item.changes.join(" ")}</strong>
                                 </p>
                             )}
+                            {item.helper && <p className="font-bold">{item.helper}</p>}
+                            {item.picture && (
+                                <p>
+                                    <strong>Picture it first:</strong> {item.picture}
+                                </p>
+                            )}
                             <ul className="list-disc pl-6">
                                 {item.cues.map((cue) => (
                                     <li key={cue}>{cue}</li>
                                 ))}
                             </ul>
+                            {item.target && (
+                                <p>
+                                    <strong>Touch:</strong> {item.target}
+                                    {item.fade && (
+                                        <>
+                                            {" "}
+                                            <strong>Later:</strong> {item.fade}
+                                        </>
+                                    )}
+                                </p>
+                            )}
                             <p>
                                 <strong>You should feel:</strong> {item.feel}
                             </p>

@@ -17,6 +17,8 @@ export interface LogItemForm {
     stood_cm: string;
     pain_during: string;
     broken: string;
+    /** Codes of what was ticked in the check-list of the exercise. */
+    seen: string[];
     /** With an effort of its own, or reps left, where not all sets were alike. */
     sets: { amount: string; side: string; effort: string; left: string }[];
 }
@@ -36,6 +38,12 @@ export interface CorrectingForm {
     items: LogItemForm[];
 }
 
+/** What follows from what was seen last time; the family of the exercise to try, where there is one. */
+export interface FormAdvice {
+    says: string;
+    family: string | null;
+}
+
 export interface LogProps {
     client: ClientFrame;
     plan: {
@@ -50,6 +58,9 @@ export interface LogProps {
             stood: boolean;
             sides: string;
             sets: { n: number; side: string }[];
+            /** What to look for while the client does it. */
+            looks: { code: string; sees: string; cue: string }[];
+            advice: FormAdvice[];
         }[];
     } | null;
     /** Red flags that may be noted, in words. */
@@ -68,7 +79,7 @@ export interface LogProps {
         corrected: number;
         set_aside: number;
         earlier: { id: number; at: string; counted: boolean; says: string }[];
-        items: { name: string; says: string; pain: number | null }[];
+        items: { name: string; says: string; pain: number | null; seen: string[] }[];
     }[];
     correcting: CorrectingForm | null;
 }
@@ -86,6 +97,7 @@ export interface ProposalRow {
     /** What else could move, in words. */
     offers: string[];
     otherwise: string;
+    form: FormAdvice[];
     review: boolean;
 }
 

@@ -110,6 +110,10 @@ export interface SheetProps {
             figure: FigureData;
             set_up: string;
             cues: string[];
+            helper: string | null;
+            picture: string | null;
+            target: string | null;
+            fade: string | null;
             mistakes: string[];
             feel: string;
             changes: string[];

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Exercises\Rung;
+
+/*
+ * How easy the words are that a client reads. Flesch reading ease and the Flesch-Kincaid grade (Flesch 1948; Kincaid
+ * 1975): a grade of 6 or less suits a reader of twelve.
+ */
+
+function syllables(string $word): int
+{
+    $word = (string) preg_replace('/(?:[^laeiouy]es|[^td]ed|[^l]e)$/', '', mb_strtolower($word));
+
+    return max(1, (int) preg_match_all('/[aeiouy]+/', $word));
+}
+
+/** @param  list<string>  $texts  each ends a sentence */
+function grade(array $texts): float
+{
+    $sentences = $words = $syllables = 0;
+    foreach ($texts as $text) {
+        $sentences += max(1, (int) preg_match_all('/[^.!?:;]+/', $text));
+        preg_match_all("/[a-z']+/i", $text, $found);
+        $words += count($found[0]);
+        $syllables += array_sum(array_map(syllables(...), $found[0]));
+    }
+
+    return 0.39 * $words / max(1, $sentences) + 11.8 * $syllables / max(1, $words) - 15.59;
+}
+
+/** @return list<string> what a client reads of a rung */
+function toClient(Rung $rung): array
+{
+    $teaching = $rung->teaching;
+
+    return array_values(array_filter([
+        $rung->setUp->says, ...$teaching->cues, ...$teaching->mistakes, $teaching->tooHardIf, $teaching->tooEasyIf,
+        $teaching->feel, $teaching->picture, $teaching->target, $teaching->fade, $rung->helper?->says(),
+    ]));
+}
+
+it('counts syllables as they are spoken', function (string $word, int $syllables): void {
+    expect(syllables($word))->toBe($syllables);
+})->with([
+    ['sit', 1], ['counter', 2], ['slowly', 2], ['shoulder', 2], ['knees', 1], ['backwards', 2], ['elbow', 2],
+    ['lower', 2], ['table', 2], ['exercise', 3],
+]);
+
+it('is easy enough for a reader of twelve', function (): void {
+    $grades = [];
+    foreach (Catalogue::standard()->families() as $family) {
+        foreach ($family->rungs as $rung) {
+            $grades[$family->code.'/'.$rung->code] = grade(toClient($rung));
+        }
+    }
+    sort($grades);
+    $at = static fn (float $share): float => $grades[(int) floor($share * (count($grades) - 1))];
+    // Printed in docs/catalogue.md: the middle, nine in ten, and the hardest.
+    expect($at(0.5))->toBeLessThan(3.0)->and($at(0.9))->toBeLessThan(4.5)->and(end($grades))->toBeLessThan(6.0);
+});
