@@ -60,10 +60,10 @@ final class DraftPlan
     }
 
     /**
-     * What a clinician chose for an exercise stays chosen: its school, and its light days where they are still days of
-     * the plan.
+     * What a clinician chose for an exercise stays chosen: its school, its way, and its light days where they are still
+     * days of the plan.
      *
-     * @return array<string, array{school: string|null, light_days: list<int>|null}> by family
+     * @return array<string, array{school: string|null, ways: list<string>|null, light_days: list<int>|null}> by family
      */
     private static function chosen(Client $client): array
     {
@@ -73,7 +73,7 @@ final class DraftPlan
         foreach ($plan->items ?? [] as $item) {
             $light = array_values(array_intersect($item->light_days ?? [], $client->days));
             $chosen[$item->family] = [
-                'school' => $item->school,
+                'school' => $item->school, 'ways' => $item->ways,
                 'light_days' => $light === [] || count($light) === count($client->days) ? null : $light,
             ];
         }

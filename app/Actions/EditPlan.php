@@ -9,6 +9,7 @@ use App\Models\PlanItem;
 use App\Models\User;
 use App\Rows\BuildSituation;
 use App\Rows\PlanItemRow;
+use App\Rows\WayRows;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseFaults;
 use BuoyantStep\Core\Exercises\Catalogue;
@@ -18,6 +19,8 @@ use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Situation\Ways;
+use BuoyantStep\Core\Vocabulary\Way;
 use Closure;
 use Illuminate\Support\Facades\DB;
 
@@ -88,6 +91,32 @@ final class EditPlan
             }
 
             return ['school' => $school];
+        });
+    }
+
+    /**
+     * In which way it is done, of those that are open for this client here.
+     *
+     * @param  bool  $always  for every exercise of this client from now on that has the choice
+     */
+    public function setWay(Client $client, User $by, int $itemId, Way $way, bool $always, int $revision): void
+    {
+        $says = sprintf('%s: %s', $way->of()->label(), $way->label());
+        $this->change($client, $by, $itemId, $revision, $says, function (
+            PlanItem $item, Situation $situation,
+        ) use ($way, $always, $client): array {
+            $ways = new Ways($this->here($item, $situation));
+            if (! in_array($way, $ways->open($way->of()), true) || ! in_array($way->of(), $ways->choices(), true)) {
+                throw Refusal::at('way', sprintf(
+                    '%s, %s, is not open here: a limit forbids it, or the home lacks it.', $way->of()->label(),
+                    $way->label(),
+                ));
+            }
+            if ($always) {
+                $client->update(['ways' => WayRows::with($client->ways, $way)]);
+            }
+
+            return ['ways' => WayRows::with($item->ways, $way)];
         });
     }
 

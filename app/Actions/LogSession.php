@@ -273,8 +273,7 @@ final class LogSession
     /**
      * @param  list<string>  $codes
      * @return list<string>|null what was ticked of the rung's check-list; null where nothing was
-     *
-     * @throws Refusal for what the list does not have
+     *     it refuses what the list does not have
      */
     private function seen(PlanItem $item, array $codes): ?array
     {

@@ -44,6 +44,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $supine_school
  * @property string|null $bone_school
  * @property list<int> $days
+ * @property list<string>|null $ways  how this client does it: stance, palms, what is held on to
  * @property int $minutes
  * @property string $aim
  * @property string $structure
@@ -77,7 +78,7 @@ final class Client extends Model
     protected function casts(): array
     {
         return [
-            'days' => 'array', 'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array',
+            'days' => 'array', 'ways' => 'array', 'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array',
             'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'abilities' => 'array',
             'mass_unit' => MassUnit::class,
             'body_mass_g' => 'integer', 'height_mm' => 'integer', 'minutes' => 'integer', 'usual_pain' => 'integer',

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, mixed> $dose
  * @property string|null $school  of progression, chosen for this exercise
  * @property list<int>|null $light_days  1 Monday to 7 Sunday
+ * @property list<string>|null $ways  chosen for this exercise: stance, palms, what is held on to
  * @property list<string> $sides
  * @property list<array{change: string, says: string}> $changes
  * @property list<array{from: string, rule: string, says: string, source: string}> $because
@@ -29,7 +30,7 @@ final class PlanItem extends Model
 {
     /** What goes along when an exercise is copied into another plan. */
     public const COPIED = [
-        'position', 'family', 'rung', 'goal', 'dose', 'school', 'light_days', 'sides', 'changes', 'because', 'findings',
+        'position', 'family', 'rung', 'goal', 'dose', 'school', 'light_days', 'ways', 'sides', 'changes', 'because', 'findings',
         'recipe',
     ];
 
@@ -40,7 +41,7 @@ final class PlanItem extends Model
     {
         return [
             'dose' => 'array', 'sides' => 'array', 'changes' => 'array', 'because' => 'array', 'findings' => 'array',
-            'light_days' => 'array',
+            'light_days' => 'array', 'ways' => 'array',
             'position' => 'integer', 'last_load_g' => 'integer',
         ];
     }

@@ -18,6 +18,7 @@ use App\Queries\TryDose;
 use BuoyantStep\Core\Progress\School;
 use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Vocabulary\Way;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -94,6 +95,20 @@ final class PlanController extends StageController
         );
 
         return $this->said('Another school from the next review on.');
+    }
+
+    public function way(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $request->validate([
+            'way' => ['required', Rule::enum(Way::class)], 'always' => ['boolean'],
+            'revision' => ['required', 'integer'],
+        ], ['way.*' => 'Choose one of the ways listed.']);
+        $edit->setWay(
+            $client, $this->me($request), $item, Way::from($request->string('way')->value()),
+            $request->boolean('always'), $request->integer('revision'),
+        );
+
+        return $this->said('Changed how it is done.');
     }
 
     public function lightDays(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse

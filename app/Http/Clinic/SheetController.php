@@ -24,7 +24,7 @@ final class SheetController extends StageController
             return [
                 'sheet' => $plan === null
                     ? null
-                    : $resource->of($plan->load('items'), $situation, StopSigns::open($client)),
+                    : $resource->of($plan->load('items'), $client, $situation, StopSigns::open($client)),
             ];
         });
     }

@@ -11,6 +11,7 @@ use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
+use BuoyantStep\Core\Vocabulary\Choice;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Region;
@@ -23,6 +24,7 @@ final readonly class Rung
      * @param  string  $step  what makes this rung harder than the one below, in words; the first rung says what it is
      * @param  list<Axis>  $axes  what the step changes; empty for the first rung
      * @param  list<string>  $words  what it is called elsewhere, to be found by
+     * @param  list<Choice>  $choices  what may be chosen inside it
      * @param  HelperPart|null  $helper  what somebody else does in it
      * @param  array<string, int>  $needs  test code to the least result that opens this rung as a start
      */
@@ -39,6 +41,7 @@ final readonly class Rung
         public Figure $figure,
         public array $words = [],
         public ?HelperPart $helper = null,
+        public array $choices = [],
     ) {
     }
 
@@ -68,6 +71,7 @@ final readonly class Rung
             figure: Figure::read($bag->bag('figure')),
             words: $bag->strings('words'),
             helper: $bag->optEnum('helper', HelperPart::class),
+            choices: $bag->enums('choices', Choice::class),
         );
     }
 

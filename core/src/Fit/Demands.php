@@ -22,6 +22,7 @@ use BuoyantStep\Core\Vocabulary\SpineLoad;
 use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Surface;
 use BuoyantStep\Core\Vocabulary\Vision;
+use BuoyantStep\Core\Vocabulary\Way;
 use BuoyantStep\Core\Vocabulary\WhichSide;
 
 /** What an exercise asks of the body and the place. */
@@ -178,6 +179,22 @@ final readonly class Demands
             ChangeKind::EyesOpen => $eased->with(footing: $this->footing->withEyesOpen()),
             ChangeKind::FirmSurface => $eased->with(footing: $this->footing->on(Surface::Firm)),
             default => $eased,
+        };
+    }
+
+    /** The same done in one of the ways that may be chosen inside it. */
+    public function in(Way $way): self
+    {
+        $support = $way->support();
+
+        return match (true) {
+            $way === Way::StanceWide => $this->with(movement: $this->movement->adding(Motion::WideStanceLoad)),
+            $way === Way::StanceNarrow => $this->with(
+                movement: $this->movement->without(static fn (Motion $m): bool => $m === Motion::WideStanceLoad),
+            ),
+            $way === Way::FeetBare => $this->with(movement: $this->movement->adding(Position::BareFeet)),
+            $support !== null => $this->with(footing: $this->footing->atMost($support)),
+            default => $this,
         };
     }
 

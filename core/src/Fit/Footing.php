@@ -34,6 +34,14 @@ final readonly class Footing
         return new self($this->most, $this->usual->or($support), $this->surface, $this->vision, $this->balance);
     }
 
+    /** The same where what one holds on to carries no more than this. */
+    public function atMost(Support $support): self
+    {
+        $most = $this->most->atLeast($support) ? $support : $this->most;
+
+        return new self($most, $this->usual, $this->surface, $this->vision, $this->balance);
+    }
+
     public function on(Surface $surface): self
     {
         return new self($this->most, $this->usual, $surface, $this->vision, $this->balance);

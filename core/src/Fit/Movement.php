@@ -78,6 +78,16 @@ final readonly class Movement
         return new self($this->position, $this->motions, $part, $this->also, $this->sides, $this->parts);
     }
 
+    /** The same with one motion, or one position, more. */
+    public function adding(Motion|Position $more): self
+    {
+        $isMotion = $more instanceof Motion;
+        $motions = $isMotion && ! $this->has($more) ? [...$this->motions, $more] : $this->motions;
+        $also = $isMotion || in_array($more, $this->also, true) ? $this->also : [...$this->also, $more];
+
+        return new self($this->position, $motions, $this->part, $also, $this->sides, $this->parts);
+    }
+
     /** @param  callable(Motion): bool  $gone  motions that are no longer made */
     public function without(callable $gone): self
     {

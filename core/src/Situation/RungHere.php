@@ -33,6 +33,7 @@ use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Material;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\Way;
 
 /** A rung for this client, in this home, on this day. */
 final class RungHere
@@ -123,6 +124,12 @@ final class RungHere
                 'PVA upper-limb guideline',
             ))
             : $verdict;
+    }
+
+    /** How it is judged when it is done in one of the ways that may be chosen. */
+    public function judgedIn(Way $way, string $side): Verdict
+    {
+        return $this->situation->judge->verdict($this->demands()->in($way)->onSide(Side::from($side)));
     }
 
     /** Is there something to fetch, to put on or to anchor? */

@@ -28,6 +28,7 @@ use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Vocabulary\BreathTemptation;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
+use BuoyantStep\Core\Vocabulary\Choice;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\GripClass;
 use BuoyantStep\Core\Vocabulary\Material;
@@ -334,6 +335,7 @@ it('lets a schema write each word of the vocabulary, and no other', function ():
         ->and($rung['dose_kind']['enum'])->toBe($values(DoseKind::class))
         ->and($rung['muscles']['items']['enum'])->toBe($values(Muscle::class))
         ->and($rung['helper']['enum'])->toBe($values(HelperPart::class))
+        ->and($rung['choices']['items']['enum'])->toBe($values(Choice::class))
         ->and($rung['band']['properties']['anchor']['enum'])->toBe(BandUse::ANCHORS);
     $family = json_decode((string) file_get_contents(CATALOGUE.'/../schema/family.json'), true)['properties'];
     expect($family['serves']['items']['enum'])->toBe($values(Purpose::class));

@@ -1,3 +1,4 @@
+import WayPicker from "./plan/WayPicker";
 import { useLit } from "@/lib/lit";
 import { dayName } from "@/lib/words";
 import type { PlanItem } from "@/types/props";
@@ -19,6 +20,7 @@ export default function PlanRow({
     onSwap,
     onDose,
     onSchool,
+    onWay,
     onLight,
     days,
     onRefresh,
@@ -34,6 +36,7 @@ export default function PlanRow({
     onDose: (dose: DoseValues, saved: () => void) => void;
     clientId: number;
     onSchool: (school: string) => void;
+    onWay: (way: string, always: boolean) => void;
     onLight: (days: number[]) => void;
     /** Of the plan, 1 Monday to 7 Sunday. */
     days: number[];
@@ -189,6 +192,7 @@ export default function PlanRow({
                             <FieldError error={errors.light_days} />
                         </fieldset>
                     )}
+                    <WayPicker name={item.name} ways={item.ways} busy={busy} error={errors.way} onWay={onWay} />
                     <div className="w-80 max-w-full">
                         <SelectField
                             label="Progresses by"

@@ -44,11 +44,10 @@ final class PlanResource
                 'clearance' => ClearanceRows::missing($client, $situation), 'ready' => self::ready($client),
             ];
         }
-        $restMin = $situation->envelope->restMin();
         $seconds = 0;
         $items = [];
         foreach ($plan->items as $item) {
-            $row = $this->item($item, $situation, $wishes, Structure::from($plan->structure), $restMin);
+            $row = $this->item($item, $client, $situation, $wishes, Structure::from($plan->structure));
             $seconds += $row['seconds'];
             $items[] = $row;
         }
@@ -92,11 +91,12 @@ final class PlanResource
     /** @return array{seconds: int, family: string, pattern: string}&array<string, mixed> */
     private function item(
         PlanItem $item,
+        Client $client,
         Situation $situation,
         Wishes $wishes,
         Structure $structure,
-        int $restMin,
     ): array {
+        $restMin = $situation->envelope->restMin();
         $planned = PlanItemRow::planned($item, $this->catalogue);
         [$family, $rung, $goal, $dose] = [$planned->family, $planned->rung, $planned->goal, $planned->dose];
         $here = $situation->at($family, $rung);
@@ -119,6 +119,7 @@ final class PlanResource
             'goal' => $goal->label(), 'dose' => DoseResource::of($dose, $goal, $rung),
             'light' => LightResource::of($item, $here, $goal),
             'school' => $item->school ?? '',
+            'ways' => WaysResource::of($item, $client, $here),
             'schools' => self::schools($dose->kind),
             'sides' => SidesResource::say($planned->sides),
             'recipe' => $item->recipe,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Clinic\Resources;
 
+use App\Models\Client;
 use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Rows\PlanItemRow;
@@ -26,7 +27,7 @@ final class SheetResource
      * @param  list<string>  $stops  open red flags, in words
      * @return array<string, mixed>
      */
-    public function of(Plan $plan, Situation $situation, array $stops): array
+    public function of(Plan $plan, Client $client, Situation $situation, array $stops): array
     {
         return [
             'version' => $plan->version,
@@ -39,12 +40,12 @@ final class SheetResource
             'watches' => array_map(static fn (Watch $w): string => $w->label(), $situation->envelope->watches()),
             'breathe_out' => $situation->envelope->breath() === Breath::NoHolding,
             'stop_signs' => array_map(static fn (Sign $s): string => $s->label(), $situation->envelope->redFlags()),
-            'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i, $situation))->values()->all(),
+            'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i, $client, $situation))->values()->all(),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function item(PlanItem $item, Situation $situation): array
+    private function item(PlanItem $item, Client $client, Situation $situation): array
     {
         $family = $this->catalogue->family($item->family);
         $rung = $family->rung($item->rung);
@@ -63,7 +64,10 @@ final class SheetResource
             'cues' => $rung->teaching->cues,
             'mistakes' => $rung->teaching->mistakes,
             'feel' => $rung->teaching->feel,
-            'changes' => array_column($item->changes, 'says'),
+            'changes' => [
+                ...array_column($item->changes, 'says'),
+                ...WaysResource::say($item, $client, $situation->at($family, $rung)),
+            ],
             'dose' => DoseResource::of($dose, PlanItemRow::goal($item), $rung),
             'light' => LightResource::of($item, $situation->at($family, $rung), PlanItemRow::goal($item)),
             'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),

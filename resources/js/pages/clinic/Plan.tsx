@@ -259,6 +259,9 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                         onLight={(days) =>
                             send("put", `/items/${item.id}/light`, { days }, `${item.name}: other light days`)
                         }
+                        onWay={(way, always) =>
+                            send("put", `/items/${item.id}/way`, { way, always }, `${item.name}: done another way`)
+                        }
                         onSchool={(school) =>
                             send("put", `/items/${item.id}/school`, { school }, `${item.name}: another school`)
                         }

@@ -2,6 +2,14 @@ import type { ClientFrame, Dose, FigureData, LightDays, Option, Reason } from ".
 
 /* What Plan, its stair and the sheet receive. */
 
+/** Something to choose inside an exercise, with the ways that are open for this client here. */
+export interface WayChoice {
+    code: string;
+    label: string;
+    value: string;
+    options: Option[];
+}
+
 export interface ChannelData {
     unit: string;
     top: number;
@@ -49,6 +57,7 @@ export interface PlanItem {
     /** Empty where the clinic's decides. */
     school: string;
     schools: Option[];
+    ways: WayChoice[];
     light: LightDays | null;
     sides: string;
     recipe: string | null;
