@@ -6,6 +6,9 @@ declare(strict_types=1);
 
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Exercises\Family;
+use BuoyantStep\Core\Exercises\Search\Finder;
+use BuoyantStep\Core\Exercises\Search\Index;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Carrier;
 use BuoyantStep\Core\Kit\Holding;
@@ -103,6 +106,20 @@ printf(
         $rounds,
     ),
 );
+$catalogue = Catalogue::standard();
+$kept = serialize(Index::of($catalogue));
+$finder = new Finder(unserialize($kept));
+foreach ([
+    'catalogue: every file read anew' => static fn () => array_map(
+        static fn (string $file): Family => Family::read(Bag::decode((string) file_get_contents($file), '/'.$file)),
+        glob(__DIR__.'/../../core/catalogue/*.json') ?: [],
+    ),
+    'catalogue: index made anew' => static fn () => Index::of($catalogue),
+    'catalogue: index from the cache, as a page has it' => static fn () => unserialize($kept),
+    'catalogue: a search' => static fn () => $finder->find('hamstrng curls with a towel'),
+] as $what => $work) {
+    printf("  %-50s %8.2f ms\n", $what, timed($work, max(5, intdiv($rounds, 2))));
+}
 foreach ([30 => 'weighed to 10 g', 37 => 'weighed to 1 g'] as $stepG => $how) {
     $first = null;
     foreach ([10, 20, 40, 80] as $kinds) {

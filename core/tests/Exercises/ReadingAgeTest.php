@@ -59,5 +59,5 @@ it('is easy enough for a reader of twelve', function (): void {
     sort($grades);
     $at = static fn (float $share): float => $grades[(int) floor($share * (count($grades) - 1))];
     // Printed in docs/catalogue.md: the middle, nine in ten, and the hardest.
-    expect($at(0.5))->toBeLessThan(3.0)->and($at(0.9))->toBeLessThan(4.5)->and(end($grades))->toBeLessThan(6.0);
+    expect($at(0.5))->toBeLessThan(1.5)->and($at(0.9))->toBeLessThan(2.5)->and(end($grades))->toBeLessThan(4.0);
 });

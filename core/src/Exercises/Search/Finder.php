@@ -13,6 +13,9 @@ final class Finder
     /** A rare word that is missed weighs more than a common one; under this share of them nothing was found. */
     private const ENOUGH = 0.6;
 
+    /** Less than this share of the best is a word in passing. */
+    private const TAIL = 0.45;
+
     private const NEAREST = 3;
 
     public function __construct(private readonly Index $index)
@@ -22,10 +25,15 @@ final class Finder
     /** @return list<Found> best first; none where too little of what was typed means anything here */
     public function find(string $text): array
     {
-        return array_values(array_map(
-            static fn (Tally $t): Found => $t->found(),
-            array_filter($this->tallies($text), static fn (Tally $t): bool => $t->share() >= self::ENOUGH),
+        $told = array_values(array_filter(
+            $this->tallies($text), static fn (Tally $t): bool => $t->share() >= self::ENOUGH,
         ));
+        $least = $told === [] ? 0.0 : self::TAIL * $told[0]->score();
+
+        return array_map(
+            static fn (Tally $t): Found => $t->found(),
+            array_values(array_filter($told, static fn (Tally $t): bool => $t->score() >= $least)),
+        );
     }
 
     /** @return list<Found> what comes nearest where nothing was found; at most three */
