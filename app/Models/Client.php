@@ -78,7 +78,8 @@ final class Client extends Model
     protected function casts(): array
     {
         return [
-            'days' => 'array', 'ways' => 'array', 'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array',
+            'days' => 'array', 'ways' => 'array',
+            'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array',
             'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'abilities' => 'array',
             'mass_unit' => MassUnit::class,
             'body_mass_g' => 'integer', 'height_mm' => 'integer', 'minutes' => 'integer', 'usual_pain' => 'integer',

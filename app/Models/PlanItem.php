@@ -30,8 +30,8 @@ final class PlanItem extends Model
 {
     /** What goes along when an exercise is copied into another plan. */
     public const COPIED = [
-        'position', 'family', 'rung', 'goal', 'dose', 'school', 'light_days', 'ways', 'sides', 'changes', 'because', 'findings',
-        'recipe',
+        'position', 'family', 'rung', 'goal', 'dose', 'school', 'light_days', 'ways', 'sides', 'changes', 'because',
+        'findings', 'recipe',
     ];
 
     protected $guarded = [];

@@ -10,7 +10,7 @@ return new class extends Migration
 {
     public function up(): void
     {
-        // Stance, palms, elbows, what one holds on to, shoes: for one exercise of a plan, and for the client from now on.
+        // Stance, palms, elbows, what one holds on to, shoes: for one exercise of a plan, and for the client always.
         Schema::table('plan_items', function (Blueprint $table): void {
             $table->json('ways')->nullable();
         });

@@ -40,7 +40,9 @@ final class SheetResource
             'watches' => array_map(static fn (Watch $w): string => $w->label(), $situation->envelope->watches()),
             'breathe_out' => $situation->envelope->breath() === Breath::NoHolding,
             'stop_signs' => array_map(static fn (Sign $s): string => $s->label(), $situation->envelope->redFlags()),
-            'items' => $plan->items->map(fn (PlanItem $i): array => $this->item($i, $client, $situation))->values()->all(),
+            'items' => $plan->items->map(
+                fn (PlanItem $i): array => $this->item($i, $client, $situation),
+            )->values()->all(),
         ];
     }
 
