@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Fit\TestSafety;
+use BuoyantStep\Core\Fit\Verdict;
+use BuoyantStep\Core\Limits\ClearanceGiven;
+use BuoyantStep\Core\Limits\ClearanceState;
+use BuoyantStep\Core\Limits\ClinicFigures;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Limit;
+use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Measures\AllTests;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Vocabulary\Change;
+use BuoyantStep\Core\Vocabulary\ChangeKind;
+use BuoyantStep\Core\Vocabulary\Position;
+
+/** @return list<string> what the limits on lying flat say */
+function saysOfLying(string $bed, string $home): array
+{
+    $client = Made::client(['function' => [
+        'grip' => ['left' => 'full', 'right' => 'full'], 'standing' => 'free', 'floor_transfer' => 'none',
+        'bed_transfer' => $bed, 'home' => $home,
+    ]]);
+    $envelope = RuleBook::standard()->envelope(new Facts($client, Day::of(Made::TODAY)));
+
+    return array_values(array_unique(array_map(static fn (Limit $l): string => $l->says, array_filter(
+        $envelope->all(), static fn (Limit $l): bool => $l->value === Position::SupineFlat,
+    ))));
+}
+
+it('says why nobody lies down: cannot at all, or not without help that is not there', function (
+    string $bed, string $home, array $says,
+): void {
+    expect(saysOfLying($bed, $home))->toBe($says);
+})->with([
+    ['none', 'someone_home', ['Cannot get into bed and out of it.']],
+    ['helped', 'alone', ['Needs help into bed and out of it, and is alone.']],
+    ['helped', 'someone_home', []],
+    ['alone', 'alone', []],
+]);
+
+it('says who tightened a figure, to what, and why where a reason was given', function (
+    ?string $reason, string $says,
+): void {
+    $facts = new Facts(
+        Made::client(['conditions' => [['code' => 'hypertension_controlled']]]), Day::of(Made::TODAY),
+    );
+    $envelope = RuleBook::standard()->envelope($facts, new ClinicFigures([[
+        'rule' => 'hypertension_controlled', 'field' => 'effort_max', 'value' => 6, 'loosens' => false,
+        'reason' => $reason,
+    ]]));
+    expect($envelope->tightest(Field::EffortMax)?->value)->toBe(6)
+        ->and($envelope->tightest(Field::EffortMax)?->says)->toEndWith($says);
+})->with([
+    'no reason' => [null, 'Tightened by the clinic to 6.'],
+    'a reason' => ['Our cardiologist asks.', 'Tightened by the clinic to 6. Our cardiologist asks.'],
+]);
+
+it('says of a clearance that it ended, that it is older than what it clears, or that there is none', function (
+    array $given, string $says,
+): void {
+    $facts = new Facts(
+        Made::client(['conditions' => [['code' => 'coronary_disease', 'since' => '2026-03-01']]]),
+        Day::of('2026-06-01'),
+    );
+    $rules = RuleBook::standard();
+    $state = new ClearanceState($rules->envelope($facts), $facts, $rules, $given);
+    expect((string) $state->missing())->toContain($says);
+})->with([
+    'none' => [[], 'not recorded'],
+    'ended' => [
+        [new ClearanceGiven(Day::of('2026-04-01'), Day::of('2026-05-01'))], 'the one on record ended on 1 May 2026',
+    ],
+    'older' => [[new ClearanceGiven(Day::of('2026-01-10'))], 'is older than what it has to clear (since 1 March 2026)'],
+]);
+
+it('ends a test early only where a limit holds the effort down', function (array $conditions, ?int $effort): void {
+    $facts = new Facts(Made::client(['conditions' => $conditions]), Day::of(Made::TODAY));
+    expect(TestSafety::effort(AllTests::named('easy_set'), RuleBook::standard()->envelope($facts)))->toBe($effort);
+})->with([
+    'nothing' => [[], null],
+    'controlled pressure' => [[['code' => 'hypertension_controlled']], 7],
+]);
+
+it('keeps the reason of a change that is added to a verdict, after the others', function (): void {
+    $first = new Reason('limit', 'a', 'The first.');
+    $second = new Reason('limit', 'b', 'The second.');
+    $verdict = (new Verdict(Verdict::CHANGES, [Change::of(ChangeKind::Pad)], [$first]))
+        ->and(Change::of(ChangeKind::Chocks), $second);
+    expect($verdict->because)->toBe([$first, $second])
+        ->and(array_map(static fn (Change $c): string => $c->code(), $verdict->changes))->toBe(['pad', 'chocks']);
+});
