@@ -14,6 +14,7 @@ use App\Http\Clinic\KitController;
 use App\Http\Clinic\LimitsController;
 use App\Http\Clinic\LogController;
 use App\Http\Clinic\MeasureController;
+use App\Http\Clinic\OwnExerciseController;
 use App\Http\Clinic\PlanController;
 use App\Http\Clinic\ReadingController;
 use App\Http\Clinic\ReviewController;
@@ -82,6 +83,20 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/exercises', [ExerciseController::class, 'index'])->can('viewAny', Client::class);
     Route::get('/exercises/figures', [ExerciseController::class, 'figures'])->can('viewAny', Client::class);
     Route::get('/exercises/search', [ExerciseController::class, 'search'])->can('viewAny', Client::class);
+    Route::get(
+        '/exercises/{family}/own', [OwnExerciseController::class, 'form'],
+    )->where('family', '[a-z_0-9]+')->can('addExercises', Clinic::class);
+    Route::get(
+        '/exercises/{family}.json', [OwnExerciseController::class, 'file'],
+    )->where('family', '[a-z_0-9]+')->can('viewAny', Clinic::class);
+    Route::post('/own-exercises', [OwnExerciseController::class, 'store'])->can('addExercises', Clinic::class);
+    Route::post('/own-exercises/import', [OwnExerciseController::class, 'import'])->can('addExercises', Clinic::class);
+    Route::put(
+        '/own-exercises/{code}', [OwnExerciseController::class, 'update'],
+    )->where('code', 'own_[a-z_0-9]+')->can('addExercises', Clinic::class);
+    Route::post(
+        '/own-exercises/{code}/retire', [OwnExerciseController::class, 'retire'],
+    )->where('code', 'own_[a-z_0-9]+')->can('addExercises', Clinic::class);
     Route::get(
         '/exercises/{family}', [ExerciseController::class, 'family'],
     )->where('family', '[a-z_0-9]+')->can('viewAny', Client::class);

@@ -14,6 +14,12 @@ final class ClinicPolicy
         return true;
     }
 
+    /** Whoever prescribes may add an exercise of the clinic's own; asking less than its source is a lead's. */
+    public function addExercises(User $user): bool
+    {
+        return true;
+    }
+
     public function setFigures(User $user): bool
     {
         return $user->role === 'lead';

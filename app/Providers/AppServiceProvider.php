@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\User;
+use App\Queries\ClinicCatalogue;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Limits\RuleBook;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
 
@@ -14,7 +17,13 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(RuleBook::class, static fn (): RuleBook => RuleBook::standard());
-        $this->app->singleton(Catalogue::class, static fn (): Catalogue => Catalogue::standard());
+        $this->app->singleton(ClinicCatalogue::class);
+        // Asked for anew each time: who is signed in decides whose own exercises are in it.
+        $this->app->bind(Catalogue::class, static function (Application $app): Catalogue {
+            $user = $app->make('auth')->user();
+
+            return $app->make(ClinicCatalogue::class)->of($user instanceof User ? $user->clinic_id : null);
+        });
     }
 
     public function boot(): void

@@ -16,7 +16,8 @@ use Illuminate\Support\Facades\Cache;
  * instead, kept in the cache until a file of the catalogue changes.
  *
  * @phpstan-type Heading array{
- *     code: string, name: string, pattern: string, purpose: string, loaded: bool, rungs: int, gym: list<string>,
+ *     code: string, name: string, pattern: string, purpose: string, loaded: bool, rungs: int, own: bool,
+ *     gym: list<string>,
  *     bands: list<array{code: string, name: string}>
  * }
  */
@@ -55,7 +56,7 @@ final class CatalogueIndex
         return [
             'code' => $family->code, 'name' => $family->name, 'pattern' => $family->pattern->label(),
             'purpose' => $family->purpose, 'loaded' => $family->isLoaded(), 'rungs' => count($family->rungs),
-            'gym' => $family->gymMachines,
+            'gym' => $family->gymMachines, 'own' => $family->copiedFrom !== null,
             'bands' => array_values(array_map(
                 static fn (Rung $r): array => ['code' => $family->code.'/'.$r->code, 'name' => $r->name],
                 array_filter($family->rungs, static fn (Rung $r): bool => $r->work->band !== null),
@@ -65,14 +66,9 @@ final class CatalogueIndex
 
     private function fingerprint(): string
     {
-        return md5(
-            implode(
-                ' ',
-                array_map(
-                    static fn (string $f): string => basename($f).filemtime($f),
-                    glob(base_path('core/catalogue/*.json')) ?: [],
-                ),
-            ),
-        );
+        return md5($this->catalogue->mark().implode(' ', array_map(
+            static fn (string $f): string => basename($f).filemtime($f),
+            glob(base_path('core/catalogue/*.json')) ?: [],
+        )));
     }
 }

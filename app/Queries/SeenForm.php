@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
-use App\Models\Client;
 use App\Models\SessionLog;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Progress\FormAdvice;
@@ -12,18 +11,14 @@ use BuoyantStep\Core\Progress\FormAdvice;
 /** What was seen while a client did each rung, over the last sessions, and what it advises. */
 final class SeenForm
 {
-    private const SESSIONS = 6;
+    /** As many of the last sessions as advice looks at. */
+    public const SESSIONS = 6;
 
     /** @var array<string, list<list<string>>> by family/rung, newest session first */
     private array $seen = [];
 
     public function __construct(private readonly Catalogue $catalogue)
     {
-    }
-
-    public function read(Client $client): self
-    {
-        return $this->from($client->logs()->with('items')->limit(self::SESSIONS)->get());
     }
 
     /** @param  iterable<SessionLog>  $logs  newest first, with their items */

@@ -43,6 +43,7 @@ it('writes down what each page receives, for the type checker', function (): voi
     }
     $add('ExercisesProps', $this->get('/exercises'));
     $add('FamilyProps', $this->get('/exercises/seat_rise'));
+    $add('OwnExerciseProps', $this->get('/exercises/squat/own'));
     $add('FiguresProps', $this->get('/exercises/figures?pattern=pull'));
     $add('BenchProps', $this->get('/bench'));
     $add('RulebookProps', $this->get('/rulebook'));

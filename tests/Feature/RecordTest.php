@@ -49,8 +49,9 @@ it('writes down what is screened, asked at home and taken over', function (): vo
     expect(recorded($this, $client->id, fn () => $this->post("$url/intake/$id", ['field' => 'home', 'accept' => true])))
         ->toBe(['intake.accepted'])
         ->and(Decision::query()->latest('id')->value('says'))->toBe('From home, home: alone.');
-    expect(recorded($this, $client->id, fn () => $this->post("$url/intake/$id", ['field' => 'wants', 'accept' => false])))
-        ->toBe(['intake.skipped']);
+    expect(recorded($this, $client->id, fn () => $this->post(
+        "$url/intake/$id", ['field' => 'wants', 'accept' => false],
+    )))->toBe(['intake.skipped']);
 });
 
 it('says plainly which condition came from home', function (): void {
@@ -148,7 +149,8 @@ it('takes the screen a version further with a limit of its own, and tells an old
     $client = $this->scene->client();
     $was = $client->refresh()->screen_version;
     $this->post("/clients/{$client->id}/limits/own", [
-        'field' => 'effort_max', 'value' => '5', 'region' => 'any', 'side' => 'both', 'set_by' => 'Dr Amari, letter of 3 May 2026',
+        'field' => 'effort_max', 'value' => '5', 'region' => 'any', 'side' => 'both',
+        'set_by' => 'Dr Amari, letter of 3 May 2026',
         'why' => 'as asked', 'until' => '',
     ])->assertSessionHasNoErrors();
     expect($client->refresh()->screen_version)->toBe($was + 1);

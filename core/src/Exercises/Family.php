@@ -16,6 +16,7 @@ final readonly class Family
      * @param  list<string>  $gymMachines  what people ask for by the name of a machine
      * @param  string|null  $seatedFamily  the family to use for someone who sits, when this one has no seated rung
      * @param  list<string>  $words  what it is called elsewhere, to be found by
+     * @param  string|null  $copiedFrom  of a clinic's own: what it is a copy of
      * @param  list<Purpose>  $serves  what of daily life it is for, the first most of all
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Family
         public ?string $seatedFamily = null,
         public array $words = [],
         public array $serves = [],
+        public ?string $copiedFrom = null,
     ) {
     }
 
@@ -50,6 +52,7 @@ final readonly class Family
             $bag->optString('seated_family'),
             $bag->strings('words'),
             $bag->enums('serves', Purpose::class),
+            $bag->optString('copied_from'),
         );
     }
 

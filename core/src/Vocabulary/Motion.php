@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Vocabulary;
 
 /** What a joint or the spine does. A motion that a limit rules out is one that a rung may demand. */
-enum Motion: string implements Word
+enum Motion: string implements Labelled, Word
 {
     case SpineFlexionLoaded = 'spine_flexion_loaded';
     case SpineFlexionEndRange = 'spine_flexion_end_range';

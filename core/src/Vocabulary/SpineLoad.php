@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Vocabulary;
 
 /** How much an exercise loads the spine, and how much a limit allows; from free to tight. */
-enum SpineLoad: string implements Scale
+enum SpineLoad: string implements Labelled, Scale
 {
     use InOrder;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Vocabulary;
 
 /** A hand, or a seat, that keeps somebody upright; from free to tight. */
-enum Support: string implements Scale
+enum Support: string implements Labelled, Scale
 {
     use InOrder;
 

@@ -85,6 +85,12 @@ it('covers every pattern with sixty families and a hundred and fifty rungs or mo
         )->toBe([]);
 });
 
+it('has no family of one rung', function (): void {
+    foreach (Catalogue::standard()->families() as $family) {
+        expect(count($family->rungs))->toBeGreaterThan(1, $family->code);
+    }
+});
+
 it('opens a rung of every pattern without any measure, and gives each pattern one main family', function (): void {
     foreach (Pattern::cases() as $pattern) {
         $families = array_filter(

@@ -27,6 +27,9 @@ final class FamilyResource
     {
         return [
             'code' => $family->code, 'name' => $family->name, 'pattern' => $family->pattern->label(),
+            'copied_from' => $family->copiedFrom === null
+                ? null
+                : ['code' => $family->copiedFrom, 'name' => $catalogue->family($family->copiedFrom)->name],
             'purpose' => $family->purpose, 'gym' => $family->gymMachines, 'words' => $family->words,
             'serves' => array_map(static fn (Purpose $p): string => $p->label(), $family->serves),
             'seated' => $family->seatedFamily === null

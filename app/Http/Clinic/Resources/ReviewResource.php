@@ -30,8 +30,9 @@ final class ReviewResource
     public function of(Client $client): array
     {
         $proposals = $client->proposals()->where('status', Proposal::OPEN)->with('planItem')->get();
-        $log = $client->logs()->first();
-        $this->seen->read($client);
+        $logs = $client->logs()->with('items')->limit(SeenForm::SESSIONS)->get();
+        $log = $logs->first();
+        $this->seen->from($logs);
         $stop = $client->logs()->whereNotNull('stop_sign')->whereNull('stop_cleared_at')->first();
         $decided = $log === null
             ? []

@@ -1,9 +1,10 @@
-import { inputClass } from "@/parts/Field";
+import { FieldError, inputClass } from "@/parts/Field";
 import Shell from "@/parts/Shell";
 import { type Found, useFind } from "@/lib/find";
 import type { ExercisesProps, FamilyHeading } from "@/types/props";
-import { Link } from "@inertiajs/react";
-import { useState } from "react";
+import Button from "@/parts/Button";
+import { Link, router, usePage } from "@inertiajs/react";
+import { useRef, useState } from "react";
 
 /** The catalogue's contents: every family under its pattern, or what answers to the words typed. */
 export default function Exercises({ families }: ExercisesProps) {
@@ -36,9 +37,12 @@ export default function Exercises({ families }: ExercisesProps) {
                                 : ""
                             : `${families.length} families, ${rungs} steps`}
                     </p>
-                    <Link className="text-water ml-auto underline" href="/exercises/figures">
-                        All figures
-                    </Link>
+                    <div className="ml-auto flex items-baseline gap-4">
+                        <FileDoor />
+                        <Link className="text-water underline" href="/exercises/figures">
+                            All figures
+                        </Link>
+                    </div>
                 </div>
                 {typed ? (
                     <ol className="max-w-3xl" aria-label={found.length > 0 ? "Found" : "Nearest"}>
@@ -99,7 +103,37 @@ function Heading({ family }: { family: FamilyHeading }) {
                 {family.name}
             </Link>{" "}
             <span className="text-soft num text-sm">{family.rungs}</span>
+            {family.own && <span className="text-water text-sm"> the clinic's own</span>}
             <p className="text-soft text-sm">{family.purpose}</p>
         </li>
+    );
+}
+
+/** A clinic's own exercise from a file that another clinic saved. */
+function FileDoor() {
+    const file = useRef<HTMLInputElement>(null);
+    const errors = usePage().props.errors as Record<string, string | undefined>;
+    return (
+        <div className="text-sm">
+            <input
+                ref={file}
+                type="file"
+                accept=".json,application/json"
+                aria-label="File with an exercise"
+                className="sr-only"
+                tabIndex={-1}
+                onChange={(event) => {
+                    const chosen = event.target.files?.[0];
+                    event.target.value = "";
+                    if (chosen) {
+                        router.post("/own-exercises/import", { file: chosen }, { forceFormData: true });
+                    }
+                }}
+            />
+            <Button small tone="quiet" onClick={() => file.current?.click()}>
+                add from a file
+            </Button>
+            <FieldError error={errors.file ?? errors.reason} />
+        </div>
     );
 }

@@ -32,6 +32,7 @@ export default function Family({ family }: FamilyProps) {
                         </span>
                     )}
                 </p>
+                <OwnDoors family={family} />
                 <p className="text-soft text-sm">Also called: {family.words.join(", ")}.</p>
                 <ol className="mt-3">
                     {family.rungs.map((rung, i) => (
@@ -129,5 +130,39 @@ function Hints({ rung }: { rung: FamilyProps["family"]["rungs"][number] }) {
                 </details>
             )}
         </>
+    );
+}
+
+/** Copy it as the clinic's own, or change, retire and save the one that is. */
+function OwnDoors({ family }: FamilyProps) {
+    const link = "text-water underline";
+    return (
+        <p className="my-1 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">
+            {family.copied_from && (
+                <strong>
+                    The clinic's own, a copy of{" "}
+                    <Link className="underline" href={`/exercises/${family.copied_from.code}`}>
+                        {family.copied_from.name}
+                    </Link>
+                </strong>
+            )}
+            <Link className={link} href={`/exercises/${family.code}/own`}>
+                {family.copied_from ? "Change it" : "Copy as the clinic's own"}
+            </Link>
+            {family.copied_from && (
+                <Link
+                    className={link}
+                    href={`/own-exercises/${family.code}/retire`}
+                    method="post"
+                    data={{ out: true }}
+                    as="button"
+                >
+                    Take out of use
+                </Link>
+            )}
+            <a className={link} href={`/exercises/${family.code}.json`}>
+                Save as a file
+            </a>
+        </p>
     );
 }

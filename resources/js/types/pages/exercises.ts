@@ -9,6 +9,8 @@ export interface FamilyHeading {
     purpose: string;
     loaded: boolean;
     rungs: number;
+    /** Of the clinic's own. */
+    own: boolean;
     gym: string[];
 }
 
@@ -20,6 +22,8 @@ export interface FamilyProps {
     family: {
         code: string;
         name: string;
+        /** Of a clinic's own: what it is a copy of. */
+        copied_from: { code: string; name: string } | null;
         pattern: string;
         purpose: string;
         gym: string[];
