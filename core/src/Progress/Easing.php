@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Progress;
 
 use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Units\Span;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /** One lever down: a lighter load here; else one set fewer; else a rung down. */
 final class Easing
@@ -90,6 +92,18 @@ final class Easing
         }
 
         return self::rung($course, $because);
+    }
+
+    /** So many percent fewer of what is counted, not below what a limit asks for; a set fewer where that is no less. */
+    public static function fewer(Course $course, int $percent): Dose
+    {
+        $dose = $course->dose;
+        $less = self::less($dose, $percent);
+        $least = $dose->kind === DoseKind::Reps ? $course->limits->number(Field::RepsMin) ?? 1 : 1;
+        $lo = max($less->amount->lo, min($least, $dose->amount->lo));
+        $fewer = $dose->with(amount: new Span($lo, max($lo, $less->amount->hi)));
+
+        return $fewer->amount->hi < $dose->amount->hi || $dose->sets === 1 ? $fewer : $dose->with(sets: $dose->sets - 1);
     }
 
     private static function less(Dose $dose, int $percent): Dose

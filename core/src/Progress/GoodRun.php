@@ -50,7 +50,7 @@ final class GoodRun
     {
         return sprintf(
             '%d of %d good sessions running (every set at %d, RPE %d or less).',
-            $run,
+            min($run, $course->goodSessionsNeeded()),
             $course->goodSessionsNeeded(),
             $course->dose->amount->hi,
             $course->dose->effort->hi,

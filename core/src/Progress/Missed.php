@@ -35,11 +35,17 @@ final class Missed
         }
         $because = [new Reason('log', 'brake.missed', sprintf('Last done %d days ago.', $days), self::SOURCE)];
         if ($days >= self::RETEST_DAYS) {
-            $restart = Easing::byPercent($course, self::RESTART_PCT, []);
-            $says = sprintf('Four weeks or more: measure again, and restart %d %% lower.', self::RESTART_PCT);
+            $lower = Easing::byPercent($course, self::RESTART_PCT, []);
+            // Where no load is light enough, or none is lifted, less is done instead: the dose of five weeks ago is not
+            // where somebody starts again.
+            $isLower = $lower->lever !== Lever::Rung;
+            $restart = $isLower ? $lower->dose : Easing::fewer($course, self::RESTART_PCT);
+            $says = sprintf('Four weeks or more: measure again, and restart %s.', $isLower
+                ? sprintf('%d %% lower', self::RESTART_PCT)
+                : sprintf('with %s, about %d %% less', $restart->amountLabel(), self::RESTART_PCT));
 
             return new Proposal(
-                Decision::Retest, Lever::Measure, $restart->dose,
+                Decision::Retest, Lever::Measure, $restart,
                 [...$because, new Reason('rule', 'missed.retest', $says, self::SOURCE)],
                 otherwise: 'A fresh test decides the load.', review: true,
             );

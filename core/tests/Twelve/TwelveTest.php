@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use BuoyantStep\Core\Plan\PlanItem;
 use BuoyantStep\Core\Tests\Check\Book;
+use BuoyantStep\Core\Tests\Twelve\Decisions;
 use BuoyantStep\Core\Tests\Twelve\Twelve;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\Side;
@@ -115,4 +116,12 @@ it('drafts the plan that was read and signed', function (string $code): void {
         file_put_contents($file, Twelve::text($code));
     }
     expect(Twelve::text($code))->toBe((string) file_get_contents($file));
+})->with(Twelve::codes());
+
+it('decides as was read and signed, and says why for each dose and each step', function (string $code): void {
+    $file = __DIR__."/decisions/$code.txt";
+    if (getenv('UPDATE_PLANS') === '1') {
+        file_put_contents($file, Decisions::text($code));
+    }
+    expect(Decisions::text($code))->toBe((string) file_get_contents($file));
 })->with(Twelve::codes());

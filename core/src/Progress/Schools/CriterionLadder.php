@@ -49,8 +49,8 @@ final class CriterionLadder implements School
             static fn (LoggedSet $s): bool => ! $s->kind->isToldAs($dose->kind) || $s->amount < $asked || $s->formBroke,
         ) === []);
         $because = [new Reason('log', 'criterion', sprintf(
-            '%d of %d sessions running at %d %s without a grab.', $run, $course->goodSessionsNeeded(), $asked,
-            $dose->kind->unit(),
+            '%d of %d sessions running at %d %s without a grab.', min($run, $course->goodSessionsNeeded()),
+            $course->goodSessionsNeeded(), $asked, $dose->kind->unit(),
         ), 'CDC STEADI; practice')];
 
         return $run < $course->goodSessionsNeeded()

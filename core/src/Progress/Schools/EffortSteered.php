@@ -42,8 +42,8 @@ final class EffortSteered implements School
             && $p->leastAmount() >= $course->dose->amount->lo && $p->carried($course->dose->resistanceG()));
         $because = [new Reason('log', 'mean_effort', sprintf(
             'Mean RPE %s, asked for %s; %d of %d sessions running at %d or less.',
-            Mass::trim(number_format($mean, 1, '.', '')), $effort->label(), $easy, $course->goodSessionsNeeded(),
-            $effort->lo - 1,
+            Mass::trim(number_format($mean, 1, '.', '')), $effort->label(),
+            min($easy, $course->goodSessionsNeeded()), $course->goodSessionsNeeded(), $effort->lo - 1,
         ), 'Zourdos 2016')];
         if ($done !== [] && $mean >= $effort->hi + 1) {
             return Easing::oneLever($course, $because);

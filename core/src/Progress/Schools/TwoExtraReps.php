@@ -40,8 +40,8 @@ final class TwoExtraReps implements School
         $asked = $course->dose->amount->hi + self::EXTRA;
         $run = GoodRun::of($course, static fn (Performed $p): bool => self::extra($p, $asked, $course));
         $because = [new Reason('log', 'extra_reps', sprintf(
-            '%d of %d sessions running with %d or more in the last set, RPE %d or less.', $run,
-            $course->goodSessionsNeeded(), $asked, $course->dose->effort->hi,
+            '%d of %d sessions running with %d or more in the last set, RPE %d or less.',
+            min($run, $course->goodSessionsNeeded()), $course->goodSessionsNeeded(), $asked, $course->dose->effort->hi,
         ), 'ACSM 2009 position stand')];
 
         return $run < $course->goodSessionsNeeded()
