@@ -103,7 +103,8 @@ final class Easing
         $lo = max($less->amount->lo, min($least, $dose->amount->lo));
         $fewer = $dose->with(amount: new Span($lo, max($lo, $less->amount->hi)));
 
-        return $fewer->amount->hi < $dose->amount->hi || $dose->sets === 1 ? $fewer : $dose->with(sets: $dose->sets - 1);
+        return $fewer->amount->hi < $dose->amount->hi || $dose->sets === 1
+            ? $fewer : $dose->with(sets: $dose->sets - 1);
     }
 
     private static function less(Dose $dose, int $percent): Dose

@@ -128,6 +128,18 @@ it('moves something visible between start and end, but for what is too small to 
         )->toBe([]);
 });
 
+it('marks where something happens that is too small to see, and nowhere else', function (): void {
+    foreach (everyFigure() as [$at, $figure]) {
+        $drawing = $figure->draw();
+        $isSmall = count($drawing->frames) === 2 && $drawing->moves() === null;
+        $mark = json_decode((string) json_encode($drawing), true)['mark'];
+        expect($mark !== null)->toBe($isSmall, $at);
+        if ($mark !== null) {
+            expect($mark)->toBe($drawing->frames[1]->skeleton->joints[(string) $figure->mark]->rounded(), $at);
+        }
+    }
+});
+
 it('keeps a band taut between its two ends', function (): void {
     $seen = 0;
     foreach (everyFigure() as [$at, $figure]) {

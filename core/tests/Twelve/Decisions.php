@@ -64,7 +64,10 @@ final class Decisions
         $proposal = $reviewed->proposal;
 
         return array_values(array_filter([
-            sprintf('%s: %s%s -> %s', $what, $proposal->decision->value, self::lever($reviewed), self::dose($proposal->dose)),
+            sprintf(
+                '%s: %s%s -> %s', $what, $proposal->decision->value, self::lever($reviewed),
+                self::dose($proposal->dose),
+            ),
             ...self::reasons('      ', $proposal->because),
             ...array_map(static fn ($o): string => '      or: '.$o->says, $proposal->offers),
             $proposal->otherwise === '' ? null : '      otherwise: '.$proposal->otherwise,

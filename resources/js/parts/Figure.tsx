@@ -61,6 +61,7 @@ export default function Figure({
                         <Drawn key={n} shape={shape} />
                     ))}
                     {i === 0 && data.arrow !== null && <Path points={data.arrow} />}
+                    {i === count - 1 && data.mark !== null && <Press at={data.mark} />}
                 </g>
             ))}
         </svg>
@@ -78,6 +79,26 @@ function Drawn({ shape }: { shape: FigureShape }) {
     }
     return (
         <polyline points={points} fill="none" className={STROKE[shape.role] ?? ""} strokeWidth={WIDTH[shape.role]} />
+    );
+}
+
+/** A squeeze or a press, which moves nothing: two rings round the place. */
+function Press({ at }: { at: number[] }) {
+    return (
+        <>
+            {[55, 90].map((r) => (
+                <circle
+                    key={r}
+                    cx={at[0]}
+                    cy={at[1]}
+                    r={r}
+                    fill="none"
+                    strokeWidth={12}
+                    strokeDasharray="2 26"
+                    className="stroke-hold print:stroke-neutral-600"
+                />
+            ))}
+        </>
     );
 }
 

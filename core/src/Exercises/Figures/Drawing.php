@@ -17,8 +17,11 @@ final readonly class Drawing implements JsonSerializable
 
     private const MARGIN = 0.03;
 
-    /** @param  list<Frame>  $frames */
-    public function __construct(public array $frames)
+    /**
+     * @param  list<Frame>  $frames
+     * @param  string|null  $mark  the joint where something happens that is too small to see: a squeeze, a press
+     */
+    public function __construct(public array $frames, public ?string $mark = null)
     {
     }
 
@@ -52,7 +55,8 @@ final readonly class Drawing implements JsonSerializable
 
     /**
      * @return array{
-     *     left: int, bottom: int, width: int, height: int, frames: list<Frame>, arrow: list<array{int, int}>|null
+     *     left: int, bottom: int, width: int, height: int, frames: list<Frame>, arrow: list<array{int, int}>|null,
+     *     mark: array{int, int}|null
      * }
      */
     public function jsonSerialize(): array
@@ -69,6 +73,9 @@ final readonly class Drawing implements JsonSerializable
             'width' => (int) round(($right - $left) * 1000), 'height' => (int) round(($top - $bottom) * 1000),
             'frames' => $this->frames,
             'arrow' => $move?->bow(),
+            // In the last frame, where it is done.
+            'mark' => $this->mark === null
+                ? null : $this->frames[count($this->frames) - 1]->skeleton->joints[$this->mark]->rounded(),
         ];
     }
 }

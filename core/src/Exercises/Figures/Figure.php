@@ -14,9 +14,11 @@ final readonly class Figure
      * @param  array{string, string}  $start  body and arms; arms may be "" where the body says what they do
      * @param  array{string, string}|null  $end
      * @param  list<string>  $props
+     * @param  string|null  $mark  the joint where something happens that is too small to see
      */
-    public function __construct(public array $start, public ?array $end, public array $props, public ?string $load)
-    {
+    public function __construct(public array $start, public ?array $end, public array $props, public ?string $load,
+        public ?string $mark = null,
+    ) {
     }
 
     public static function read(Bag $bag): self
@@ -26,7 +28,7 @@ final readonly class Figure
 
         return new self(
             $pose($bag->bag('start')), $end === null ? null : $pose($end), $bag->strings('props'),
-            $bag->optString('load'),
+            $bag->optString('load'), $bag->optString('mark'),
         );
     }
 
@@ -35,6 +37,7 @@ final readonly class Figure
     {
         return new Drawing(
             array_map($this->frame(...), $this->end === null ? [$this->start] : [$this->start, $this->end]),
+            $this->mark,
         );
     }
 

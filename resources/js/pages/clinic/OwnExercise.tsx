@@ -46,9 +46,9 @@ export default function OwnExercise({ code, source, form: start, figures, poses,
                     onSubmit={(event) => {
                         event.preventDefault();
                         if (code) {
-                            form.put(`/own-exercises/${code}`, { preserveScroll: true });
+                            form.put(`/own-exercises/${code}`, { preserveScroll: "errors" });
                         } else {
-                            form.post("/own-exercises", { preserveScroll: true });
+                            form.post("/own-exercises", { preserveScroll: "errors" });
                         }
                     }}
                 >

@@ -139,6 +139,8 @@ export interface FigureData {
     height: number;
     frames: FigureShape[][];
     arrow: number[][] | null;
+    /** Where something happens that is too small to see. */
+    mark: number[] | null;
 }
 
 export interface Dose {
