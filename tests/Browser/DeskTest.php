@@ -242,15 +242,64 @@ it('asks about pregnancy and birth only where they can be', function (): void {
     )->see('Pregnant: due date')->fill('Birth date', '1940-05-05')->gone('Pregnant: due date')->gone('Gave birth on');
 });
 
-it('finds an exercise by the gym machine that it replaces', function (): void {
+it('finds an exercise by any name, says so where there is none, and offers the nearest', function (): void {
     $chrome = $this->chrome;
     $chrome->visit('/exercises')->see('families');
-    $box = $chrome->driver->findElement(WebDriverBy::cssSelector('input[placeholder^="Name, pattern"]'));
-    $box->sendKeys('leg press');
-    $chrome->see('at home in place of the leg press');
+    $box = $chrome->driver->findElement(WebDriverBy::cssSelector('input[type="search"]'));
+    $first = static fn (): string => (string) $chrome->ask('document.querySelector("main ol li a")?.innerText ?? ""');
+    foreach ([
+        'leg press' => 'Rise from a seat', 'bird dogs' => 'Four-point reach', 'sqaut' => 'Squat to a target',
+    ] as $typed => $meant) {
+        $box->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $box->sendKeys($typed);
+        $chrome->until(static fn (): bool => $first() === $meant, "$meant first for $typed");
+    }
+    $chrome->see('the best first');
     $box->sendKeys([WebDriverKeys::CONTROL, 'a']);
-    $box->sendKeys('zzz');
-    $chrome->see('Nothing goes by that name.')->see('0 families, 0 rungs');
+    $box->sendKeys('zebra squatting');
+    $chrome->see('Nothing goes by that name; these come nearest');
+    expect($chrome->axe())->toBe([]);
+});
+
+it('copies an exercise as the clinic\'s own, finds it, and takes it out of use', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/exercises/heel_raise')->press('Copy as the clinic\'s own')->see('An exercise of the clinic\'s own');
+    $chrome->press('Add to the clinic\'s own')->see('Give it a name of 3 to 80 letters');
+    $chrome->fill('Name', 'Heel raise at the window')->press('Add to the clinic\'s own')
+        ->see('Added to the clinic\'s own exercises.')->see('The clinic\'s own, a copy of');
+    expect($chrome->axe())->toBe([]);
+    $chrome->visit('/exercises')->see('the clinic\'s own');
+    $chrome->driver->findElement(WebDriverBy::cssSelector('input[type="search"]'))->sendKeys('heel raise at the window');
+    $chrome->until(static fn (): bool => $chrome->ask(
+        'document.querySelector("main ol li a")?.innerText',
+    ) === 'Heel raise at the window', 'the clinic\'s own first');
+    $chrome->press('Heel raise at the window')->see('Take out of use')->press('Take out of use')
+        ->see('Taken out of use.')->gone('the clinic\'s own');
+});
+
+it('ticks what was seen in the log and answers it at the next visit', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/2/log')->press('Everything done');
+    $seen = (string) $chrome->ask('[...document.querySelectorAll("fieldset label")].find((l) => l.querySelector('
+        .'"input[type=checkbox]") && l.closest("fieldset").innerText.startsWith("Seen")).innerText');
+    $chrome->driver->executeScript('[...document.querySelectorAll("fieldset label")].find((l) => l.innerText === '
+        .'arguments[0]).querySelector("input").click()', [$seen]);
+    foreach ($chrome->driver->findElements(WebDriverBy::cssSelector('input[aria-label$="RPE, 0-10"]')) as $rpe) {
+        $rpe->sendKeys('5');
+    }
+    $chrome->press('Save session')->see('Session saved.')->see($seen);
+    $chrome->visit('/clients/2/log')->see($seen.'. ')->see('Say: ');
+    expect($chrome->axe())->toBe([]);
+});
+
+it('chooses a stance for one exercise and prints it', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/3/plan')->see('Version');
+    $chrome->ask('[...document.querySelectorAll("h2 button")].find((b) => b.textContent.includes("Seat rise") || '
+        .'b.textContent.includes("squat")).click()');
+    $chrome->choose('Stance', 'toes out')->see('Changed how it is done.');
+    $chrome->visit('/clients/3/plan');
+    expect((string) $chrome->ask('document.body.innerText'))->toContain('Take back');
 });
 
 it('prints the sheet with nothing around it, in type that can be read at arm\'s length', function (): void {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Database\Seeders\Demo\DemoAccounts;
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Chrome;
 
 /** Every kind of dose typed on Plan, seen there and on the sheet; then logged set by set. */
@@ -76,7 +75,9 @@ it('edits each kind of dose in its place, with the limits at the field', functio
             WebDriverBy::xpath('//*[@role="option"][contains(., "Side and cross steps")]'),
         )) === 1, 'the side steps among the found',
     );
-    $box->sendKeys([WebDriverKeys::ARROW_DOWN, WebDriverKeys::ENTER]);
+    $chrome->driver->findElement(
+        WebDriverBy::xpath('//*[@role="option"][contains(., "Side and cross steps")]'),
+    )->click();
     $chrome->press('Add: ')->see('Added.');
     ($this->open)('Cross steps at the counter')->fill('From, steps', '8')->fill('To, steps', '12')->press('Change dose')
         ->see('8-12 steps');
