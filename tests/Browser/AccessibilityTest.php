@@ -24,7 +24,8 @@ it('has no violation that axe-core can find, on any page, in light and dark', fu
         foreach ([
             '/', '/clients/new', '/clients/1/screen', '/clients/1/measure', '/clients/1/limits', '/clients/1/kit',
             '/clients/1/plan', '/clients/1/sheet', '/clients/1/gate', '/clients/1/log', '/clients/1/review',
-            '/rulebook', '/exercises', '/exercises/band_row', '/exercises/squat/own', '/exercises/figures?pattern=trunk', '/bench',
+            '/rulebook', '/exercises', '/exercises/band_row', '/exercises/squat/own',
+            '/exercises/figures?pattern=trunk', '/bench',
             '/clients/5/review', '/clients/8/plan', '/clients/99999/plan',
         ] as $path) {
             foreach (['light', 'dark'] as $theme) {

@@ -263,13 +263,15 @@ it('finds an exercise by any name, says so where there is none, and offers the n
 
 it('copies an exercise as the clinic\'s own, finds it, and takes it out of use', function (): void {
     $chrome = $this->chrome;
-    $chrome->visit('/exercises/heel_raise')->press('Copy as the clinic\'s own')->see('An exercise of the clinic\'s own');
+    $chrome->visit('/exercises/heel_raise')->press('Copy as the clinic\'s own')
+        ->see('An exercise of the clinic\'s own');
     $chrome->press('Add to the clinic\'s own')->see('Give it a name of 3 to 80 letters');
     $chrome->fill('Name', 'Heel raise at the window')->press('Add to the clinic\'s own')
         ->see('Added to the clinic\'s own exercises.')->see('The clinic\'s own, a copy of');
     expect($chrome->axe())->toBe([]);
     $chrome->visit('/exercises')->see('the clinic\'s own');
-    $chrome->driver->findElement(WebDriverBy::cssSelector('input[type="search"]'))->sendKeys('heel raise at the window');
+    $chrome->driver->findElement(WebDriverBy::cssSelector('input[type="search"]'))
+        ->sendKeys('heel raise at the window');
     $chrome->until(static fn (): bool => $chrome->ask(
         'document.querySelector("main ol li a")?.innerText',
     ) === 'Heel raise at the window', 'the clinic\'s own first');
