@@ -94,7 +94,10 @@ final class Easing
         return self::rung($course, $because);
     }
 
-    /** So many percent fewer of what is counted, not below what a limit asks for; a set fewer where that is no less. */
+    /**
+     * The lightest load here, and so many percent fewer of what is counted, not below what a limit asks for; a set fewer
+     * where that is no less.
+     */
     public static function fewer(Course $course, int $percent): Dose
     {
         $dose = $course->dose;
@@ -102,6 +105,11 @@ final class Easing
         $least = $dose->kind === DoseKind::Reps ? $course->limits->number(Field::RepsMin) ?? 1 : 1;
         $lo = max($less->amount->lo, min($least, $dose->amount->lo));
         $fewer = $dose->with(amount: new Span($lo, max($lo, $less->amount->hi)));
+        $lightest = $course->ladderG === null || $course->ladderG === [] ? null : min($course->ladderG);
+        if ($lightest !== null && $lightest < ($dose->resistanceG() ?? 0)) {
+            $fewer = $fewer->resisting($lightest);
+            $dose = $dose->resisting($lightest);
+        }
 
         return $fewer->amount->hi < $dose->amount->hi || $dose->sets === 1
             ? $fewer : $dose->with(sets: $dose->sets - 1);

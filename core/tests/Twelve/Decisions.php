@@ -8,6 +8,7 @@ use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Log\Performed;
+use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\PlanItem;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Progress\Exercise;
@@ -29,12 +30,26 @@ final class Decisions
 
     public static function text(string $code): string
     {
-        $lines = [Twelve::file($code)['name']];
-        $items = array_values(array_filter(
-            Twelve::draft($code)->items,
-            static fn (PlanItem $i): bool => ! in_array($i->goal, [Goal::WarmUp, Goal::Mobility], true),
+        $lines = [Twelve::file($code)['name'], ...self::followed(Twelve::draft($code)->items)];
+        $measured = self::withEasySets($code);
+        if ($measured !== []) {
+            array_push($lines, '', 'Once an easy set of each has been done', ...self::followed($measured));
+        }
+
+        return MassUnit::Kilogram->render(implode("\n", $lines))."\n";
+    }
+
+    /**
+     * @param  list<PlanItem>  $items
+     * @return list<string>
+     */
+    private static function followed(array $items): array
+    {
+        $worked = array_values(array_filter(
+            $items, static fn (PlanItem $i): bool => ! in_array($i->goal, [Goal::WarmUp, Goal::Mobility], true),
         ));
-        foreach (array_slice($items, 0, self::FOLLOWED) as $item) {
+        $lines = [];
+        foreach (array_slice($worked, 0, self::FOLLOWED) as $item) {
             array_push($lines, '', $item->family->code.'/'.$item->rung->code.': '.self::dose($item->dose));
             array_push($lines, ...self::reasons('  ', $item->dosing->because));
             foreach (self::weeks($item->dose) as $week => $history) {
@@ -48,7 +63,26 @@ final class Decisions
             }
         }
 
-        return MassUnit::Kilogram->render(implode("\n", $lines))."\n";
+        return $lines;
+    }
+
+    /** @return list<PlanItem> what takes a load in the plan, drafted anew with an easy set of each */
+    private static function withEasySets(string $code): array
+    {
+        $sets = [];
+        foreach (Twelve::draft($code)->items as $item) {
+            if ($item->dose->loadG !== null) {
+                $sets[] = [
+                    'test' => 'easy_set', 'family' => $item->family->code, 'load_g' => max(2000, 2 * $item->dose->loadG),
+                    'reps' => 10, 'rir' => 3,
+                ];
+            }
+        }
+
+        return array_values(array_filter(
+            (new Drafter(Twelve::situation($code, $sets)))->draft(new Wishes)->items,
+            static fn (PlanItem $i): bool => $i->dose->loadG !== null,
+        ));
     }
 
     /**
@@ -132,6 +166,9 @@ final class Decisions
             'worse next morning' => [$done(2, $good, $pain(1, 5)), $done(5, $good)],
             'form broke' => [$done(2, $set($hi, $dose->effort->hi, ['form_broke' => true])), $done(5, $good)],
             'five weeks away' => [$done(35, $good), $done(38, $good)],
+            'short twice' => [$done(2, $set($lo - 2, $dose->effort->hi)), $done(5, $set($lo - 2, $dose->effort->hi))],
+            'two weeks away' => [$done(15, $good), $done(18, $good)],
+            'three weeks away' => [$done(22, $good), $done(25, $good)],
             'a stop sign' => [$done(2, $good, ['stop_sign' => true])],
         ];
     }

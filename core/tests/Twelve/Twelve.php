@@ -41,7 +41,8 @@ final class Twelve
         return json_decode((string) file_get_contents(__DIR__."/clients/$code.json"), true);
     }
 
-    public static function situation(string $code): Situation
+    /** @param  list<array<string, mixed>>  $more  results beside those of the file */
+    public static function situation(string $code, array $more = []): Situation
     {
         $file = self::file($code);
         $kit = Kit::read(new Bag($file['kit']));
@@ -50,7 +51,9 @@ final class Twelve
 
         return Made::situation(
             Profile::read(new Bag($file['client'])),
-            MeasureSet::read(array_map(static fn (array $r): Bag => new Bag($r), $file['measures'])),
+            MeasureSet::read(
+                array_map(static fn (array $r): Bag => new Bag($r), [...$file['measures'], ...$more]),
+            ),
             new Kit($kit->pieces, $kit->carriers, [$band]), new Place(Thing::cases()),
         );
     }
