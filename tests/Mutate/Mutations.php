@@ -80,7 +80,7 @@ final class Mutations extends NodeVisitorAbstract
     private function constant(Expr\ConstFetch $node): void
     {
         $name = $node->name->toLowerString();
-        if (in_array($name, ['true', 'false'], true)) {
+        if (in_array($name, ['true', 'false'], true) && ! $node->getAttribute('strict', false)) {
             $this->put('constant', $node, $name === 'true' ? 'false' : 'true');
         }
     }
@@ -96,7 +96,12 @@ final class Mutations extends NodeVisitorAbstract
 
     private function call(Expr\FuncCall $node): void
     {
-        $to = $node->name instanceof Node\Name ? self::FUNCTIONS[$node->name->toLowerString()] ?? null : null;
+        $name = $node->name instanceof Node\Name ? $node->name->toLowerString() : '';
+        if (in_array($name, ['in_array', 'array_search'], true) && ($node->args[2] ?? null) instanceof Node\Arg) {
+            // Compared loosely, words and enums are found alike: no test could tell.
+            $node->args[2]->value->setAttribute('strict', true);
+        }
+        $to = self::FUNCTIONS[$name] ?? null;
         if ($to === 'array_values') {
             $first = $node->args[0] ?? null;
             $first instanceof Node\Arg && ! $first->unpack && $this->put('filter', $node, $this->text($first->value));

@@ -7,6 +7,7 @@ use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Dose\Dosing;
 use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Dose\Tempo;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
@@ -177,4 +178,16 @@ it('says minutes as minutes', function (): void {
             new Bag(['sets' => 1, 'seconds' => ['lo' => 180, 'hi' => 300], 'effort' => ['lo' => 2, 'hi' => 4]]),
         )->amountLabel(),
     )->toBe('3-5 min');
+});
+
+it('reads a tempo of two figures, says each part that is there, and slows the lowering alone', function (): void {
+    expect(Tempo::read('10-0-2-0')->lowerS)->toBe(10)
+        ->and(Tempo::read('3-1-2-4')->says())->toBe('lower for 3 s, pause for 1 s, lift for 2 s, hold the top for 4 s')
+        ->and(Tempo::read('3-0-fast-0')->says())->toBe('lower for 3 s, lift fast')
+        ->and((string) Tempo::read('3-1-2-4')->slower())->toBe('4-1-2-4');
+});
+
+it('asks for the RPE range of a dose that counts something and has none', function (): void {
+    $dose = ['sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'rest_s' => 60];
+    expect(fn () => Dose::read(new Bag($dose)))->toThrow(InvalidInput::class, 'A dose needs an RPE range');
 });

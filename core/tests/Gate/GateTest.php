@@ -7,6 +7,7 @@ use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Gate\Gate;
 use BuoyantStep\Core\Gate\GateResult;
 use BuoyantStep\Core\Gate\Readings;
+use BuoyantStep\Core\Gate\Seen;
 use BuoyantStep\Core\Gate\Vital;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\Facts;
@@ -14,6 +15,7 @@ use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 function gateFor(array $client, array $readings, array $symptoms = [], ?int $pain = null): GateResult
 {
@@ -140,11 +142,13 @@ it('gives the verdict of its row, on both sides of each boundary', function (
     'temperature 38.0' => [[], ['temp_c' => 38.0], [], null, 'not_today'],
     'pain 3, no usual' => [[], [], [], 3, 'go'],
     'pain 4, no usual' => [[], [], [], 4, 'lighter'],
-    'pain 5, no usual' => [[], [], [], 5, 'lighter'],
-    'pain 6, no usual' => [[], [], [], 6, 'not_today'],
+    'pain 6, no usual' => [[], [], [], 6, 'lighter'],
+    'pain 7, no usual' => [[], [], [], 7, 'not_today'],
     'pain at its usual 5' => [['usual' => ['pain' => 5]], [], [], 5, 'go'],
-    'pain 1 above' => [['usual' => ['pain' => 2]], [], [], 3, 'lighter'],
-    'pain 2 above' => [['usual' => ['pain' => 2]], [], [], 4, 'not_today'],
+    'pain 1 above' => [['usual' => ['pain' => 2]], [], [], 3, 'go'],
+    'pain 2 above' => [['usual' => ['pain' => 2]], [], [], 4, 'lighter'],
+    'pain 3 above' => [['usual' => ['pain' => 2]], [], [], 5, 'not_today'],
+    'a high pain, 2 above its usual' => [['usual' => ['pain' => 6]], [], [], 8, 'lighter'],
     'weight up 2.0' => [
         ['conditions' => [['code' => 'heart_failure']], 'usual' => ['weight_kg' => 70]],
         ['sbp' => 120, 'dbp' => 70, 'weight_kg' => 72],
@@ -425,3 +429,27 @@ it('says which it was, a bad night or fatigue', function (array $readings, strin
     [['fatigue' => 7], 'Fatigue 7 of 10.'], [['slept_badly' => true], 'Slept badly.'],
     [['slept_badly' => true, 'fatigue' => 8], 'Slept badly.'],
 ]);
+
+it('says the pain at rest with its usual where there is one', function (array $client, int $pain, string $says): void {
+    $finding = gateFor($client, [], [], $pain)->findings[0];
+    expect($finding->says)->toBe($says);
+})->with([
+    'no usual' => [[], 5, 'Pain at rest 5 of 10.'],
+    'a usual' => [['usual' => ['pain' => 2]], 5, 'Pain at rest 5 of 10, usual 2.'],
+]);
+
+it('answers each kind of sign in its own words', function (string $symptom, string $do): void {
+    $findings = gateFor([], ['sbp' => 120, 'dbp' => 70], [$symptom])->findings;
+    expect(implode(' ', array_column($findings, 'do')))->toContain($do);
+})->with([
+    'one that eases' => ['pelvic_heaviness', 'pelvic-health referral if it lasts'],
+    'one that only makes others worse' => ['dizziness', 'Go lighter, and stop if it grows.'],
+]);
+
+it('takes a first look for a first look, and asks for what a limit wants watched', function (): void {
+    expect((new Readings)->repeat)->toBeFalse()
+        ->and(Readings::read(new Bag([]))->repeat)->toBeFalse()
+        ->and(Seen::SkinIntact->watched())->toBe(Watched::Skin)
+        ->and(Seen::LimbChange->watched())->toBe(Watched::LimbGirth)
+        ->and(Seen::Unwell->watched())->toBeNull();
+});

@@ -28,9 +28,9 @@ final readonly class PainAtRest implements Check
         $says = sprintf(
             'Pain at rest %d of 10%s.', $this->pain, $usual === null ? '' : sprintf(', usual %d', (int) $usual),
         );
-        if ($usual !== null ? $this->pain >= $usual + 2 : $this->pain > 5) {
+        if ($usual !== null ? $this->pain >= $usual + 3 : $this->pain >= 7) {
             yield Finding::notToday(self::RULE, $says, 'No session today; look at what changed.', Source::PAIN);
-        } elseif ($usual !== null ? $this->pain > $usual : $this->pain >= 4) {
+        } elseif ($usual !== null ? $this->pain >= $usual + 2 : $this->pain >= 4) {
             yield Finding::lighter(self::RULE, $says, 'Lighter, in the pain-free range.', Source::PAIN);
         }
     }
