@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Clinic\Requests\ClinicRequest;
+use App\Http\Clinic\Requests\DoseRequest;
+use App\Http\Clinic\Requests\GateRequest;
+use App\Http\Clinic\Requests\KitRequest;
+use App\Http\Clinic\Requests\LogRequest;
+use App\Http\Clinic\Requests\MeasureRequest;
+use App\Http\Clinic\Requests\OwnExerciseRequest;
+use App\Http\Clinic\Requests\ScreenRequest;
+use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\MessageBag;
+use Tests\Feature\Support\Scene;
+
+/*
+ * Every number and word that a form takes, at both ends of what it takes: the last that is taken and the first that is
+ * not. Written from what a clinic may mean, not from the rules.
+ */
+
+beforeEach(function (): void {
+    $this->scene = new Scene;
+});
+
+/** @param  class-string<ClinicRequest>  $form */
+function faultsOf(object $test, string $form, string $field, mixed $value, array $with = []): MessageBag
+{
+    $data = $with;
+    Arr::set($data, $field, $value);
+    $request = $form::create('/x', 'POST', $data);
+    $request->setContainer(app())->setUserResolver(fn () => $test->scene->user);
+
+    return Validator::make($data, $request->rules(), $request->messages())->errors();
+}
+
+it('takes what is in range and says of the rest what would do', function (
+    string $form, string $field, array $taken, array $refused, array $with = [],
+): void {
+    foreach ($taken as $value) {
+        expect(faultsOf($this, $form, $field, $value, $with)->get($field))->toBe([], "$field ".json_encode($value));
+    }
+    foreach ($refused as $value) {
+        $told = faultsOf($this, $form, $field, $value, $with)->first($field);
+        expect($told)->not->toBe('', "$field ".json_encode($value))
+            ->and($told)->not->toContain('_')->and($told)->not->toContain('validation.');
+    }
+})->with([
+    'sets' => [DoseRequest::class, 'sets', [1, 10], [0, 11, 'two', null, 1.5]],
+    'the lower amount' => [DoseRequest::class, 'amount_lo', [1, 600], [0, 100000, 'x', null]],
+    'the higher amount' => [DoseRequest::class, 'amount_hi', [8, 600], [7, 100000, null], ['amount_lo' => 8]],
+    'the lower RPE' => [DoseRequest::class, 'effort_lo', [0, 10], [-1, 11, 4.5, null]],
+    'the higher RPE' => [DoseRequest::class, 'effort_hi', [4, 10], [3, 11, null], ['effort_lo' => 4]],
+    'rest' => [DoseRequest::class, 'rest_s', [0, 900], [-1, 901, null]],
+    'a load' => [DoseRequest::class, 'load_kg', [null, 0.001, 200], [0, 201, 'heavy']],
+    'a pull' => [DoseRequest::class, 'pull_kg', [null, 0.05, 100], [0.04, 101, 'hard']],
+    'what is counted' => [DoseRequest::class, 'kind', [null, 'reps', 'hold', 'metres'], ['miles', 5]],
+    'left, lower' => [DoseRequest::class, 'left_lo', [null, 1, 600], [0, 100000]],
+    'left, higher' => [DoseRequest::class, 'left_hi', [8], [7, 100000], ['left_lo' => 8]],
+    'right, lower' => [DoseRequest::class, 'right_lo', [null, 1, 600], [0, 100000]],
+    'right, higher' => [DoseRequest::class, 'right_hi', [8], [7, 100000], ['right_lo' => 8]],
+    'left load' => [DoseRequest::class, 'left_load_kg', [0.001, 200], [0, 201]],
+    'right load' => [DoseRequest::class, 'right_load_kg', [0.001, 200], [0, 201]],
+    'a hold' => [DoseRequest::class, 'hold_s', [null, 1, 60], [0, 1000]],
+    'a rest inside' => [DoseRequest::class, 'pause_s', [null, 1, 30], [0, 1000]],
+
+    'day of a session' => [
+        LogRequest::class, 'done_on', ['2026-01-05'], ['', 'yesterday', '2026-02-30', '1901-01-01'],
+    ],
+    'pain before' => [LogRequest::class, 'pain_before', [null, 0, 10], [-1, 11, 2.5]],
+    'pain next morning' => [LogRequest::class, 'pain_next_morning', [null, 0, 10], [-1, 11]],
+    'pain during' => [LogRequest::class, 'items.0.pain_during', [null, 0, 10], [-1, 11]],
+    'RPE of an exercise' => [LogRequest::class, 'items.0.effort', [null, 0, 9.5, 10], [-1, 11]],
+    'reps left' => [LogRequest::class, 'items.0.left', [null, 0, 50], [-1, 51, 2.5]],
+    'what was lifted' => [LogRequest::class, 'items.0.load_kg', [null, 0, 200], [-1, 201]],
+    'where they stood' => [LogRequest::class, 'items.0.stood_cm', [null, 20, 600], [19, 601]],
+    'sets in which form broke' => [LogRequest::class, 'items.0.broken', [null, 0, 20], [-1, 21]],
+    'reps of a set' => [LogRequest::class, 'items.0.sets.0.amount', [null, 0, 600], [-1, 100000, 1.5]],
+    'RPE of a set' => [LogRequest::class, 'items.0.sets.0.effort', [null, 0, 10], [-1, 11]],
+    'reps left of a set' => [LogRequest::class, 'items.0.sets.0.left', [null, 0, 50], [-1, 51]],
+
+    'mass of a piece' => [KitRequest::class, 'pieces.0.mass_kg', [0.001, 100], [0, 101, 'x', null]],
+    'count of pieces' => [KitRequest::class, 'pieces.0.count', [1, 99], [0, 100, 1.5, null]],
+    'name of a piece' => [KitRequest::class, 'pieces.0.label', ['Can'], ['', null, str_repeat('x', 81)]],
+    'mass of a carrier' => [KitRequest::class, 'carriers.0.mass_kg', [0, 100], [-1, 101, null]],
+    'what it carries' => [KitRequest::class, 'carriers.0.max_mass_kg', [0, 100], [-1, 101, null]],
+    'how many it takes' => [KitRequest::class, 'carriers.0.max_pieces', [0, 60], [-1, 61, null]],
+    'length of a band' => [KitRequest::class, 'bands.0.rest_cm', [5, 1000], [4, 1001, null]],
+    'how far it may go' => [KitRequest::class, 'bands.0.max_pct', [1, 600], [0, 601, null]],
+    'length of a pull' => [KitRequest::class, 'bands.0.pulls.0.cm', [5, 5000], [4, 5001, null]],
+    'what the scale showed' => [KitRequest::class, 'bands.0.pulls.0.kgf', [0.01, 200], [0, 201, null]],
+
+    'systolic' => [GateRequest::class, 'sbp', [null, 120], [5, 500, 'high']],
+    'pulse' => [GateRequest::class, 'heart_rate', [null, 70], [1, 999]],
+    'saturation' => [GateRequest::class, 'spo2', [null, 97], [5, 101]],
+    'temperature' => [GateRequest::class, 'temp_c', [null, 37.5], [10, 60]],
+    'glucose' => [GateRequest::class, 'glucose_mmol', [null, 6.1], [0, 99]],
+    'pain at rest' => [GateRequest::class, 'pain', [null, 0, 10], [-1, 11, 3.5]],
+
+    'a value' => [MeasureRequest::class, 'results.0.value', [null, 0, 30.5], ['many', 100001]],
+    'a day of tests' => [
+        MeasureRequest::class, 'measured_on', ['2026-01-05'], ['', 'soon', '2026-13-01', '1901-01-01'],
+    ],
+    'how far the pressure fell' => [MeasureRequest::class, 'results.0.second_value', [null, -60, 120], [-61, 121]],
+    'a side' => [MeasureRequest::class, 'results.0.side', [null, 'left', 'right'], ['both', 'top']],
+
+    'body mass' => [ScreenRequest::class, 'body_mass_kg', [30, 200], [0, 1000, 'x', null]],
+    'height' => [ScreenRequest::class, 'height_cm', [120, 210], [0, 400, null]],
+    'sex' => [ScreenRequest::class, 'sex', ['female', 'male', 'other'], ['x', null]],
+    'usual systolic' => [ScreenRequest::class, 'usual.sbp', [null, 50, 260], [49, 261]],
+    'usual diastolic' => [ScreenRequest::class, 'usual.dbp', [null, 30, 160], [29, 161]],
+    'usual pulse' => [ScreenRequest::class, 'usual.heart_rate', [null, 25, 220], [24, 221]],
+    'usual saturation' => [ScreenRequest::class, 'usual.spo2', [null, 50, 100], [49, 101]],
+    'usual weight' => [ScreenRequest::class, 'usual.weight_kg', [null, 20, 350], [19, 351]],
+    'a lift limit' => [ScreenRequest::class, 'conditions.0.numbers.lift_kg', [null, 0.1, 50], [0, 51]],
+    'a count of platelets' => [ScreenRequest::class, 'conditions.0.numbers.count', [null, 0, 1000], [-1, 1001, 2.5]],
+
+    'seconds of a rep' => [OwnExerciseRequest::class, 'rungs.0.seconds_per_unit', [0.2, 60], [0.1, 61, 'x', null]],
+    'impact' => [OwnExerciseRequest::class, 'rungs.0.impact', [0, 3], [-1, 4, null]],
+    'balance' => [OwnExerciseRequest::class, 'rungs.0.balance', [0, 4], [-1, 5, null]],
+]);
