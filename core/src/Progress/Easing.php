@@ -95,8 +95,8 @@ final class Easing
     }
 
     /**
-     * The lightest load here, and so many percent fewer of what is counted, not below what a limit asks for; a set fewer
-     * where that is no less.
+     * The lightest load here, and so many percent fewer of what is counted, not below what a limit asks for; a set
+     * fewer where that is no less.
      */
     public static function fewer(Course $course, int $percent): Dose
     {

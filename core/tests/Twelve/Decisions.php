@@ -73,7 +73,8 @@ final class Decisions
         foreach (Twelve::draft($code)->items as $item) {
             if ($item->dose->loadG !== null) {
                 $sets[] = [
-                    'test' => 'easy_set', 'family' => $item->family->code, 'load_g' => max(2000, 2 * $item->dose->loadG),
+                    'test' => 'easy_set', 'family' => $item->family->code,
+                    'load_g' => max(2000, 2 * $item->dose->loadG),
                     'reps' => 10, 'rir' => 3,
                 ];
             }
