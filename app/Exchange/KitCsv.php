@@ -8,19 +8,22 @@ use App\Actions\Refusal;
 use App\Models\Client;
 use App\Models\KitCarrier;
 use App\Models\KitPiece;
+use BuoyantStep\Core\Kit\WornOn;
 use BuoyantStep\Core\Units\Mass;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 use Symfony\Component\Serializer\Exception\ExceptionInterface;
 
 /**
  * A kit as comma-separated values: one line a thing, kind piece or carrier, masses in kilograms. Columns in any order;
- * those left out take the value in brackets: kind (piece), label, mass_kg, count (1), grip (power), holdable (yes),
- * packable (yes), weighed (no), max_mass_kg (10), max_pieces (10).
+ * those left out take the value in brackets: kind (piece), label, mass_kg, count (1), grip (power), worn_on (where it
+ * goes when the grip is none: limb for a piece, back for a carrier), holdable (yes), packable (yes), weighed (no),
+ * max_mass_kg (10), max_pieces (10).
  */
 final class KitCsv
 {
     private const COLUMNS = [
-        'kind', 'label', 'mass_kg', 'count', 'grip', 'holdable', 'packable', 'weighed', 'max_mass_kg', 'max_pieces',
+        'kind', 'label', 'mass_kg', 'count', 'grip', 'worn_on', 'holdable', 'packable', 'weighed', 'max_mass_kg',
+        'max_pieces',
     ];
 
     private const MOST_LINES = 100;
@@ -54,6 +57,7 @@ final class KitCsv
                 $carriers[] = [
                     'label' => $line->label(), 'mass_g' => $line->grams('mass_kg', 0),
                     'count' => $line->whole('count', 1, 1, 99), 'grip' => $line->grip(),
+                    'worn_on' => $line->wornOn(WornOn::Back),
                     'max_mass_g' => $line->grams('max_mass_kg', 0, 10.0),
                     'max_pieces' => $line->whole('max_pieces', 10, 0, 60), 'plates' => false,
                 ];
@@ -61,6 +65,7 @@ final class KitCsv
                 $pieces[] = [
                     'label' => $line->label(), 'mass_g' => $line->grams('mass_kg', 0.001),
                     'count' => $line->whole('count', 1, 1, 99), 'grip' => $line->grip(),
+                    'worn_on' => $line->wornOn(WornOn::Limb),
                     'holdable' => $line->yes('holdable', true), 'packable' => $line->yes('packable', true),
                     'plate' => false, 'weighed' => $line->yes('weighed', false),
                 ];
@@ -76,16 +81,14 @@ final class KitCsv
         $rows = [
             ...$client->pieces->map(
                 static fn (KitPiece $p): array => [
-                    'piece', $p->label, Mass::grams($p->mass_g)->kilograms(), $p->count, $p->grip, $yes($p->holdable),
-                    $yes($p->packable),
-                    $yes($p->weighed), '', '',
+                    'piece', $p->label, Mass::grams($p->mass_g)->kilograms(), $p->count, $p->grip, $p->worn_on,
+                    $yes($p->holdable), $yes($p->packable), $yes($p->weighed), '', '',
                 ],
             )->all(),
             ...$client->carriers->map(
                 static fn (KitCarrier $c): array => [
-                    'carrier', $c->label, Mass::grams($c->mass_g)->kilograms(), $c->count, $c->grip, '', '', '',
-                    Mass::grams($c->max_mass_g)->kilograms(),
-                    $c->max_pieces,
+                    'carrier', $c->label, Mass::grams($c->mass_g)->kilograms(), $c->count, $c->grip, $c->worn_on,
+                    '', '', '', Mass::grams($c->max_mass_g)->kilograms(), $c->max_pieces,
                 ],
             )->all(),
         ];

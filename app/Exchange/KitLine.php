@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Actions\Refusal;
+use BuoyantStep\Core\Kit\WornOn;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\GripClass;
 use Illuminate\Validation\ValidationException;
 
 /** One line of a kit file, read column by column; an error names the line. */
@@ -28,7 +30,12 @@ final readonly class KitLine
 
     public function grip(): string
     {
-        return $this->word('grip', 'power', ['none', 'hook', 'soft', 'power', 'pinch']);
+        return $this->word('grip', GripClass::Power->value, array_column(GripClass::cases(), 'value'));
+    }
+
+    public function wornOn(WornOn $usual): string
+    {
+        return $this->word('worn_on', $usual->value, array_column(WornOn::cases(), 'value'));
     }
 
     /** @param  list<string>  $words */

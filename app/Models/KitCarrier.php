@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $max_mass_g
  * @property int $max_pieces
  * @property string $grip
+ * @property string $worn_on where it goes when its grip is none
  * @property bool $plates
  */
 final class KitCarrier extends Model

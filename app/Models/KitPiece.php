@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $mass_g
  * @property int $count
  * @property string $grip
+ * @property string $worn_on where it goes when its grip is none
  * @property bool $holdable
  * @property bool $packable
  * @property bool $plate

@@ -26,6 +26,7 @@ use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Kit\Piece;
 use BuoyantStep\Core\Kit\Place;
+use BuoyantStep\Core\Kit\WornOn;
 use BuoyantStep\Core\Limits\ClinicFigures;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\RuleBook;
@@ -200,7 +201,7 @@ final class BuildSituation
     {
         return new Piece(
             'p'.$p->id, $p->label, $p->mass_g, $p->count, GripClass::from($p->grip), $p->holdable, $p->packable,
-            $p->plate,
+            $p->plate, WornOn::from($p->worn_on),
         );
     }
 
@@ -208,7 +209,7 @@ final class BuildSituation
     {
         return new Carrier(
             'c'.$c->id, $c->label, $c->mass_g, $c->count, $c->max_mass_g, $c->max_pieces, GripClass::from($c->grip),
-            $c->plates,
+            $c->plates, WornOn::from($c->worn_on),
         );
     }
 

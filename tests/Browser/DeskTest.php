@@ -281,7 +281,7 @@ it('copies an exercise as the clinic\'s own, finds it, and takes it out of use',
 
 it('ticks what was seen in the log and answers it at the next visit', function (): void {
     $chrome = $this->chrome;
-    $chrome->visit('/clients/2/log')->press('Everything done');
+    $chrome->visit('/clients/3/log')->press('Everything done');
     $seen = (string) $chrome->ask('[...document.querySelectorAll("fieldset label")].find((l) => l.querySelector('
         .'"input[type=checkbox]") && l.closest("fieldset").innerText.startsWith("Seen")).innerText');
     $chrome->driver->executeScript('[...document.querySelectorAll("fieldset label")].find((l) => l.innerText === '
@@ -290,7 +290,7 @@ it('ticks what was seen in the log and answers it at the next visit', function (
         $rpe->sendKeys('5');
     }
     $chrome->press('Save session')->see('Session saved.')->see($seen);
-    $chrome->visit('/clients/2/log')->see($seen.'. ')->see('Say: ');
+    $chrome->visit('/clients/3/log')->see($seen.'. ')->see('Say: ');
     expect($chrome->axe())->toBe([]);
 });
 

@@ -146,8 +146,10 @@ it('does nothing by a letter without a chosen line, behind a dialog, or for who 
         expect($open())->toBe($before)->and($chrome->text())->not->toContain('Accepted.')->not->toContain(
             'Change and accept',
         );
-        $chrome->type('j');
-        expect((string) $chrome->ask('document.activeElement.id'))->toStartWith('proposal-');
+        $chrome->type('j')->until(
+            static fn (): bool => str_starts_with((string) $chrome->ask('document.activeElement.id'), 'proposal-'),
+            'the first proposal, chosen',
+        );
         $chrome->type('?')->see('Single letters and signs are commands')->type('a', 'r', 'e', 'g', 't');
         usleep(600_000);
         expect($chrome->text())->not->toContain('Accepted.');

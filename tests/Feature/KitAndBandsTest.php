@@ -238,6 +238,36 @@ it('takes a kit from a file, in any order of columns, with a decimal comma and a
         ->and($this->client->carriers()->where('label', 'Basket')->value('max_mass_g'))->toBe(14000);
 });
 
+it('keeps where a thing goes that no hand has to hold, and offers it only there', function (): void {
+    $vest = [
+        'label' => 'Vest', 'mass_kg' => '3', 'count' => '1', 'grip' => 'none', 'worn_on' => 'back', 'holdable' => true,
+        'packable' => false, 'plate' => false, 'weighed' => true,
+    ];
+    $pocket = [
+        'label' => 'Pocket cuff', 'mass_kg' => '0.3', 'count' => '2', 'grip' => 'none', 'worn_on' => 'limb',
+        'max_mass_kg' => '1', 'max_pieces' => '4', 'plates' => false,
+    ];
+    $at = "/clients/{$this->client->id}/kit";
+    $this->put($at, ($this->kit)(['pieces' => [$vest], 'carriers' => [$pocket]]))->assertSessionHasNoErrors();
+    $page = Scene::props($this->get($at));
+    $recipes = static fn (string $holding): array => array_column(
+        collect($page['ladders'])->firstWhere('holding', $holding)['loads'], 'recipe',
+    );
+    expect($page['form']['pieces'][0]['worn_on'])->toBe('back')
+        ->and($page['form']['carriers'][0]['worn_on'])->toBe('limb')
+        ->and(implode(' ', $recipes('worn')))->toContain('Vest')->not->toContain('Pocket')
+        ->and(implode(' ', $recipes('cuff')))->toContain('Pocket cuff')->not->toContain('Vest');
+    // Through a file and back: neither has turned into the other.
+    $csv = (string) $this->get("$at/export.csv")->getContent();
+    $this->put($at, [...($this->kit)(['pieces' => [], 'carriers' => []]), 'version' => 2]);
+    $this->post("$at/import", ['file' => UploadedFile::fake()->createWithContent('kit.csv', $csv)])
+        ->assertSessionHasNoErrors();
+    expect($this->client->pieces()->where('label', 'Vest')->value('worn_on'))->toBe('back')
+        ->and($this->client->carriers()->where('label', 'Pocket cuff')->value('worn_on'))->toBe('limb');
+    $this->put($at, ($this->kit)(['pieces' => [[...$vest, 'worn_on' => 'ear']], 'version' => 4]))
+        ->assertSessionHasErrors(['pieces.0.worn_on']);
+});
+
 it('takes the kit to its next version when a file adds to it, so that an older page is told', function (): void {
     $was = $this->client->refresh()->kit_version;
     $csv = "count,label,mass_kg,kind,grip\r\n2,Jar,0.9,piece,power\r\n";

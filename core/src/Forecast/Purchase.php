@@ -71,6 +71,13 @@ final readonly class Purchase
         ]);
     }
 
+    public static function backpack(): self
+    {
+        return new self('a backpack, to pack', [], carriers: [
+            new Carrier('bought_backpack', 'backpack', 700, 1, 15_000, 14, GripClass::None),
+        ]);
+    }
+
     public static function thing(Thing $thing): self
     {
         // Long enough to be anchored at a door and held in both hands: house estimate.

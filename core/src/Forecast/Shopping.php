@@ -139,6 +139,9 @@ final readonly class Shopping
             }
         }
         $candidates = [...$candidates, Purchase::adjustable(1), Purchase::adjustable(2), Purchase::bag()];
+        if (array_filter($wanting, static fn (array $w): bool => self::isWorn($w[0]->here)) !== []) {
+            $candidates[] = Purchase::backpack();
+        }
         foreach ($straps ? self::CUFFS_G : [] as $massG) {
             $candidates[] = Purchase::cuffs($massG, 1);
             $candidates[] = Purchase::cuffs($massG, 2);
@@ -152,6 +155,11 @@ final readonly class Shopping
     {
         return $here->rung->work->holding === Holding::Cuff
             || in_array($here->situation->client->function->grip(Side::Both), [Grip::None, Grip::Weak], true);
+    }
+
+    private static function isWorn(RungHere $here): bool
+    {
+        return $here->rung->work->holding === Holding::Worn;
     }
 
     /** @param  list<array{StepsAhead, int}>  $wanting */

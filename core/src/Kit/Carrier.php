@@ -9,7 +9,8 @@ use BuoyantStep\Core\Vocabulary\GripClass;
 
 /**
  * A thing that takes packable pieces and adds its own mass: tote, bucket, backpack, pocket cuff. A dumbbell handle
- * takes plates only, and in equal pairs, one for each end.
+ * takes plates only, and in equal pairs, one for each end. One that no hand has to hold is worn on the back unless it
+ * says that it is strapped to a limb.
  */
 final readonly class Carrier
 {
@@ -24,6 +25,7 @@ final readonly class Carrier
         public int $maxPieces,
         public GripClass $grip,
         public bool $takesPlates = false,
+        public WornOn $wornOn = WornOn::Back,
     ) {
     }
 
@@ -37,6 +39,7 @@ final readonly class Carrier
             $bag->int('max_mass_g', 0, Piece::MAX_MASS_G),
             $bag->int('max_pieces', 0, self::MAX_PIECES),
             $bag->enum('grip', GripClass::class),
+            wornOn: $bag->optEnum('worn_on', WornOn::class) ?? WornOn::Back,
         );
     }
 

@@ -34,18 +34,20 @@ final class MakeableLoads
         $aided = static fn (GripClass $grip): bool => array_filter(
             $aids, static fn (GripAid $a): bool => $a->covers($grip),
         ) !== [];
-        $gripOk = static fn (GripClass $grip, int $mass): bool => (
-            $holding->needsNoGrip()
-                ? $grip === GripClass::None
-                : true
-        )
-            && ($holding === Holding::Lap || $gripMax === null || $grip->rank() <= $gripMax->rank())
-            && ($holding === Holding::Lap || $hand === null || $hand->allows($grip, $mass) || $aided($grip));
+        $fits = static function (Piece|Carrier $thing, int $mass) use (
+            $holding, $gripMax, $hand, $aided,
+        ): bool {
+            $grip = WornOn::gripFor($holding, $thing->grip, $thing->wornOn);
+
+            return $grip !== null
+                && ($holding === Holding::Lap || $gripMax === null || $grip->rank() <= $gripMax->rank())
+                && ($holding === Holding::Lap || $hand === null || $hand->allows($grip, $mass) || $aided($grip));
+        };
 
         // Loads that fall on the same ten grams are merged before their recipes are read out: most are never asked for.
         $bins = new TenGramBins($capG);
-        self::offerPieces($bins, $kit, $hands, $gripOk);
-        self::offerCarriers($bins, $kit, $hands, $gripOk, $capG + self::heaviest($kit));
+        self::offerPieces($bins, $kit, $hands, $fits);
+        self::offerCarriers($bins, $kit, $hands, $fits, $capG + self::heaviest($kit));
 
         return new Ladder($holding, $bins->loads());
     }
@@ -64,38 +66,38 @@ final class MakeableLoads
         return $heaviest;
     }
 
-    /** @param  Closure(GripClass, int): bool  $gripOk */
-    private static function offerPieces(TenGramBins $bins, Kit $kit, int $hands, Closure $gripOk): void
+    /** @param  Closure(Piece|Carrier, int): bool  $fits */
+    private static function offerPieces(TenGramBins $bins, Kit $kit, int $hands, Closure $fits): void
     {
         foreach ($kit->pieces as $piece) {
             if (
                 $piece->holdable
                 && ! $piece->isPlate
                 && intdiv($piece->count, $hands) >= 1
-                && $gripOk($piece->grip, $piece->massG)
+                && $fits($piece, $piece->massG)
             ) {
                 $bins->offer($piece->massG, new Makeable($piece->massG, null, [$piece->id => 1]), 1);
             }
         }
     }
 
-    /** @param  Closure(GripClass, int): bool  $gripOk */
+    /** @param  Closure(Piece|Carrier, int): bool  $fits */
     private static function offerCarriers(
         TenGramBins $bins,
         Kit $kit,
         int $hands,
-        Closure $gripOk,
+        Closure $fits,
         int $ceiling,
     ): void {
         foreach ($kit->carriers as $carrier) {
-            if (intdiv($carrier->count, $hands) < 1 || ! $gripOk($carrier->grip, 0)) {
+            if (intdiv($carrier->count, $hands) < 1 || ! $fits($carrier, 0)) {
                 continue;
             }
-            if ($carrier->massG >= self::MERGE_G && $gripOk($carrier->grip, $carrier->massG)) {
+            if ($carrier->massG >= self::MERGE_G && $fits($carrier, $carrier->massG)) {
                 $bins->offer($carrier->massG, new Makeable($carrier->massG, $carrier->id, []), 1);
             }
             // Only a weak hand has a limit of mass, and only for a soft carrier.
-            $most = $gripOk($carrier->grip, PHP_INT_MAX)
+            $most = $fits($carrier, PHP_INT_MAX)
                 ? $carrier->maxMassG
                 : min($carrier->maxMassG, Grip::WEAK_SOFT_BELOW_G - 1 - $carrier->massG);
             $fillings = self::fillings($kit, $carrier, $hands, min($most, max(0, $ceiling - $carrier->massG)));

@@ -7,7 +7,10 @@ namespace BuoyantStep\Core\Kit;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Vocabulary\GripClass;
 
-/** A thing with a mass, and how many of it there are. Mass is gross: content and package. */
+/**
+ * A thing with a mass, and how many of it there are. Mass is gross: content and package. One that no hand has to hold
+ * is a cuff unless it says that it is worn on the back, as a vest is.
+ */
 final readonly class Piece
 {
     public const MAX_MASS_G = 100_000;
@@ -23,6 +26,7 @@ final readonly class Piece
         public bool $holdable,
         public bool $packable,
         public bool $isPlate = false,
+        public WornOn $wornOn = WornOn::Limb,
     ) {
     }
 
@@ -36,6 +40,7 @@ final readonly class Piece
             $bag->enum('grip', GripClass::class),
             $bag->bool('holdable'),
             $bag->bool('packable'),
+            wornOn: $bag->optEnum('worn_on', WornOn::class) ?? WornOn::Limb,
         );
     }
 }

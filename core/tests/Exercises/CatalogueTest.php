@@ -273,7 +273,7 @@ it('has no rung that no client could ever reach', function (): void {
                 ],
             )->pieces,
         ],
-        $kit->carriers,
+        [...$kit->carriers, ...Made::kit([], [['id' => 'backpack', 'mass_g' => 700, 'grip' => 'none']])->carriers],
         $kit->bands,
     );
     $situation = Made::situation(Made::client(), Made::measures($rows), $kit, place: new Place(Thing::cases()));

@@ -63,6 +63,19 @@ it('says plainly when nothing is needed', function (): void {
     expect((new Shopping($kit, aheadOf($situation, ['curl/one_arm' => 2000])))->list())->toBe([]);
 });
 
+it('offers a backpack where a load is worn, and only there', function (): void {
+    $kit = Made::kit([
+        ['id' => 'vest', 'mass_g' => 10_000, 'grip' => 'none', 'packable' => false, 'worn_on' => 'back'],
+        ['id' => 'rice', 'mass_g' => 1000, 'count' => 14, 'grip' => 'soft'],
+    ]);
+    $labels = static fn (string $path, int $load): array => array_map(
+        static fn (Bought $b): string => $b->purchase->label,
+        (new Shopping($kit, aheadOf(Made::situation(Made::client(), null, $kit), [$path => $load])))->list(),
+    );
+    expect($labels('loaded_step/worn', 10_000))->toContain('a backpack, to pack')
+        ->and($labels('curl/one_arm', 1000))->not->toContain('a backpack, to pack')->not->toBe([]);
+});
+
 it('buys nothing where a limit ends it', function (): void {
     $kit = Made::kit([['id' => 'a', 'mass_g' => 2000]]);
     $limit = ['field' => 'lift_max_g', 'value' => '2100', 'by' => 'Dr Amari', 'why' => 'as ordered'];

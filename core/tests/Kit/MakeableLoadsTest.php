@@ -10,6 +10,7 @@ use BuoyantStep\Core\Kit\Kit;
 use BuoyantStep\Core\Kit\Makeable;
 use BuoyantStep\Core\Kit\MakeableLoads;
 use BuoyantStep\Core\Kit\Piece;
+use BuoyantStep\Core\Kit\WornOn;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Vocabulary\GripClass;
 
@@ -21,23 +22,31 @@ use BuoyantStep\Core\Vocabulary\GripClass;
 function bruteForce(Kit $kit, Holding $holding, ?GripClass $gripMax): array
 {
     $hands = $holding === Holding::EachHand ? 2 : 1;
-    $ok = static fn (GripClass $g): bool => (
-        ! in_array($holding, [Holding::Worn, Holding::Cuff], true)
-            || $g === GripClass::None
-    )
-        && ($holding === Holding::Lap || $gripMax === null || $g->rank() <= $gripMax->rank());
+    $ok = static function (Piece|Carrier $thing) use ($holding, $gripMax): bool {
+        $free = $thing->grip === GripClass::None;
+        $onBack = $thing->wornOn === WornOn::Back;
+
+        return match ($holding) {
+            Holding::Lap => true,
+            Holding::Worn => $free && $onBack,
+            Holding::Cuff => $free && ! $onBack,
+            // What goes on the back hangs by its loop when a hand takes it.
+            default => $gripMax === null
+                || ($free && $onBack ? GripClass::Hook : $thing->grip)->rank() <= $gripMax->rank(),
+        };
+    };
     $found = [];
     $keep = static function (int $load, int $parts) use (&$found): void {
         $found[$load] = min($found[$load] ?? PHP_INT_MAX, $parts);
     };
     foreach ($kit->pieces as $p) {
-        if ($p->holdable && intdiv($p->count, $hands) >= 1 && $ok($p->grip)) {
+        if ($p->holdable && intdiv($p->count, $hands) >= 1 && $ok($p)) {
             $keep($p->massG, 1);
         }
     }
     $packable = array_values(array_filter($kit->pieces, static fn (Piece $p): bool => $p->packable && ! $p->isPlate));
     foreach ($kit->carriers as $c) {
-        if (intdiv($c->count, $hands) < 1 || ! $ok($c->grip)) {
+        if (intdiv($c->count, $hands) < 1 || ! $ok($c)) {
             continue;
         }
         $try = static function (int $i, int $mass, int $n) use (&$try, $packable, $c, $hands, $keep): void {
@@ -322,4 +331,28 @@ it('merges loads that nobody can tell apart into the one of fewest parts', funct
                 2000,
             )->grams(),
         )->toBe([995, 1005]);
+});
+
+it('never straps a backpack to an ankle nor wears a cuff on the back', function (): void {
+    $kit = Made::kit(
+        [
+            ['id' => 'cuff', 'mass_g' => 500, 'grip' => 'none', 'packable' => false],
+            ['id' => 'vest', 'mass_g' => 3000, 'grip' => 'none', 'packable' => false, 'worn_on' => 'back'],
+            ['id' => 'sand', 'mass_g' => 200, 'grip' => 'soft', 'holdable' => false],
+        ],
+        [
+            ['id' => 'backpack', 'mass_g' => 700, 'grip' => 'none'],
+            ['id' => 'pocket', 'mass_g' => 100, 'grip' => 'none', 'worn_on' => 'limb', 'max_mass_g' => 300],
+        ],
+    );
+    $loads = static fn (Holding $holding, ?GripClass $most = null): array => MakeableLoads::ladder(
+        $kit, $holding, 5000, $most,
+    )->grams();
+
+    expect($loads(Holding::Cuff))->toBe([100, 300, 500])
+        ->and($loads(Holding::Worn))->toBe([700, 900, 3000])
+        // A hand that cannot close takes what goes round the wrist, not what hangs by a loop.
+        ->and($loads(Holding::OneHand, GripClass::None))->toBe([100, 300, 500])
+        ->and($loads(Holding::OneHand, GripClass::Hook))->toBe([100, 300, 500, 700, 900, 3000])
+        ->and($loads(Holding::Lap, GripClass::None))->toBe([100, 300, 500, 700, 900, 3000]);
 });

@@ -360,6 +360,7 @@ final class Made
                 'mass_g' => $this->chance(70) ? $this->int(20, 300) * 10 : $this->int(200, 3000),
                 'count' => $this->int(1, 4),
                 'grip' => $this->one(['none', 'hook', 'soft', 'power', 'pinch']),
+                'worn_on' => $this->chance(80) ? 'limb' : 'back',
                 'holdable' => $this->chance(70),
                 'packable' => $this->chance(70),
             ];
@@ -370,6 +371,7 @@ final class Made
                 'id' => "c$i", 'mass_g' => $this->int(0, 150) * 10, 'count' => $this->int(1, 2),
                 'max_mass_g' => $this->int(1, 12) * 1000, 'max_pieces' => $this->int(1, 6),
                 'grip' => $this->one(['none', 'hook', 'power']),
+                'worn_on' => $this->chance(80) ? 'back' : 'limb',
             ];
         }
 

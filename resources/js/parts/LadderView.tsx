@@ -16,7 +16,9 @@ export default function LadderView({ ladder }: { ladder: KitProps["ladders"][num
                         <span className="text-soft num block text-sm">
                             {ladder.loads.length === 0
                                 ? "nothing"
-                                : `${ladder.loads.length} loads, ${ladder.loads[0]?.label ?? ""} to ${ladder.loads.at(-1)?.label ?? ""}`}
+                                : ladder.loads.length === 1
+                                  ? `1 load, ${ladder.loads[0]?.label ?? ""}`
+                                  : `${ladder.loads.length} loads, ${ladder.loads[0]?.label ?? ""} to ${ladder.loads.at(-1)?.label ?? ""}`}
                         </span>
                     </span>
                     {ladder.loads.length > 0 && (

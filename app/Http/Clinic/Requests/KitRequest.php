@@ -13,7 +13,9 @@ use BuoyantStep\Core\Kit\Door;
 use BuoyantStep\Core\Kit\Floor;
 use BuoyantStep\Core\Kit\Place;
 use BuoyantStep\Core\Kit\Thing;
+use BuoyantStep\Core\Kit\WornOn;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\GripClass;
 use Illuminate\Validation\Rule;
 
 /**
@@ -28,7 +30,8 @@ final class KitRequest extends ClinicRequest
         $common = [
             'label' => ['required', 'string', 'max:80'],
             'count' => ['required', 'integer', 'between:1,99'],
-            'grip' => ['required', Rule::in(['none', 'hook', 'soft', 'power', 'pinch'])],
+            'grip' => ['required', Rule::enum(GripClass::class)],
+            'worn_on' => ['sometimes', 'required', Rule::enum(WornOn::class)],
         ];
         $rules = [
             'version' => ['required', 'integer', 'between:1,4000000000'],
@@ -131,7 +134,8 @@ final class KitRequest extends ClinicRequest
     public function pieces(): array
     {
         return $this->rows(
-            'pieces', ['label', 'count', 'grip', 'holdable', 'packable', 'plate', 'weighed'], ['mass_kg' => 'mass_g'],
+            'pieces', ['label', 'count', 'grip', 'worn_on', 'holdable', 'packable', 'plate', 'weighed'],
+            ['mass_kg' => 'mass_g'],
         );
     }
 
@@ -139,7 +143,7 @@ final class KitRequest extends ClinicRequest
     public function carriers(): array
     {
         return $this->rows(
-            'carriers', ['label', 'count', 'grip', 'max_pieces', 'plates'],
+            'carriers', ['label', 'count', 'grip', 'worn_on', 'max_pieces', 'plates'],
             ['mass_kg' => 'mass_g', 'max_mass_kg' => 'max_mass_g'],
         );
     }

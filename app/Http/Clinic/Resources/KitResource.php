@@ -44,13 +44,13 @@ final class KitResource
             'pieces' => $client->pieces->map(static fn (KitPiece $p): array => [
                 'label' => $p->label, 'mass_kg' => (string) Mass::grams($p->mass_g)->kilograms(),
                 'count' => (string) $p->count,
-                'grip' => $p->grip,
+                'grip' => $p->grip, 'worn_on' => $p->worn_on,
                 'holdable' => $p->holdable, 'packable' => $p->packable, 'plate' => $p->plate, 'weighed' => $p->weighed,
             ])->values()->all(),
             'carriers' => $client->carriers->map(static fn (KitCarrier $c): array => [
                 'label' => $c->label, 'mass_kg' => (string) Mass::grams($c->mass_g)->kilograms(),
                 'count' => (string) $c->count,
-                'grip' => $c->grip,
+                'grip' => $c->grip, 'worn_on' => $c->worn_on,
                 'max_mass_kg' => (string) Mass::grams($c->max_mass_g)->kilograms(),
                 'max_pieces' => (string) $c->max_pieces,
                 'plates' => $c->plates,

@@ -25,6 +25,7 @@ use BuoyantStep\Core\Kit\BandMaterial;
 use BuoyantStep\Core\Kit\Door;
 use BuoyantStep\Core\Kit\Floor;
 use BuoyantStep\Core\Kit\PullAt;
+use BuoyantStep\Core\Kit\WornOn;
 use BuoyantStep\Core\Plan\Aim;
 use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Units\MassUnit;
@@ -83,7 +84,7 @@ final class Options
             'floor' => self::of(Floor::class), 'door' => self::of(Door::class),
             'band_form' => self::of(BandForm::class),
             'band_material' => self::of(BandMaterial::class), 'grip' => self::of(GripClass::class),
-            'pull_at' => self::of(PullAt::class),
+            'pull_at' => self::of(PullAt::class), 'worn_on' => self::of(WornOn::class),
         ];
     }
 

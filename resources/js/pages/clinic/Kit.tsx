@@ -61,6 +61,7 @@ export default function Kit(props: KitProps) {
                               mass_kg,
                               count: "1",
                               grip: "power",
+                              worn_on: "limb",
                               holdable: true,
                               packable: true,
                               plate: false,

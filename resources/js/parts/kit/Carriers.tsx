@@ -29,7 +29,7 @@ export default function Carriers({
                         <th className="w-16 font-medium">Count</th>
                         <th className="w-21 font-medium">Takes, {unit}</th>
                         <th className="w-16 font-medium">Pieces</th>
-                        <th className="w-24 font-medium">Grip</th>
+                        <th className="w-27 font-medium">Grip</th>
                         <th className="w-8">
                             <span className="sr-only">Remove</span>
                         </th>
@@ -65,11 +65,7 @@ export default function Carriers({
                                 </Cell>
                             ))}
                             <Cell>
-                                <GripSelect
-                                    label={`Grip of ${carrier.label}`}
-                                    value={carrier.grip}
-                                    onChange={(grip) => set(i, { grip })}
-                                />
+                                <GripSelect of={carrier.label} thing={carrier} onChange={(part) => set(i, part)} />
                             </Cell>
                             <Remove
                                 label={carrier.label}
@@ -92,6 +88,7 @@ export default function Carriers({
                                 mass_kg: c.mass_kg,
                                 count: "1",
                                 grip: c.grip,
+                                worn_on: "back",
                                 max_mass_kg: c.max_mass_kg,
                                 max_pieces: String(c.max_pieces),
                                 plates: c.plates ?? false,

@@ -12,23 +12,32 @@ export function Cell({ error, children }: { error?: string | undefined; children
     );
 }
 
+/** What the hand must do; where no hand is needed, also where the thing goes: a cuff is not a backpack. */
 export function GripSelect({
-    label,
-    value,
+    of,
+    thing,
     onChange,
 }: {
-    label: string;
-    value: string;
-    onChange: (grip: string) => void;
+    of: string;
+    thing: { grip: string; worn_on: string };
+    onChange: (part: { grip: string } | { worn_on: string }) => void;
 }) {
-    return (
-        <select className={inputClass} aria-label={label} value={value} onChange={(e) => onChange(e.target.value)}>
-            {useKitOptions().grip.map(([code, name]) => (
+    const options = useKitOptions();
+    const select = (label: string, value: string, offers: [string, string][], choose: (code: string) => void) => (
+        <select className={inputClass} aria-label={label} value={value} onChange={(e) => choose(e.target.value)}>
+            {offers.map(([code, name]) => (
                 <option key={code} value={code}>
                     {name}
                 </option>
             ))}
         </select>
+    );
+    return (
+        <>
+            {select(`Grip of ${of}`, thing.grip, options.grip, (grip) => onChange({ grip }))}
+            {thing.grip === "none" &&
+                select(`Where ${of} goes`, thing.worn_on, options.worn_on, (worn_on) => onChange({ worn_on }))}
+        </>
     );
 }
 

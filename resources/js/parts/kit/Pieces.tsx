@@ -29,7 +29,7 @@ export default function Pieces({
                         <th className="py-1 font-medium">Piece</th>
                         <th className="w-17 font-medium">{unit} each</th>
                         <th className="w-14 font-medium">Count</th>
-                        <th className="w-24 font-medium">Grip</th>
+                        <th className="w-27 font-medium">Grip</th>
                         <th className="w-11 font-medium">Hold</th>
                         <th className="w-11 font-medium">Pack</th>
                         <th className="w-16 font-medium">Weighed</th>
@@ -67,11 +67,7 @@ export default function Pieces({
                                 />
                             </Cell>
                             <Cell>
-                                <GripSelect
-                                    label={`Grip of ${piece.label}`}
-                                    value={piece.grip}
-                                    onChange={(grip) => set(i, { grip })}
-                                />
+                                <GripSelect of={piece.label} thing={piece} onChange={(part) => set(i, part)} />
                             </Cell>
                             <Tick
                                 label={`${piece.label} can be held`}
@@ -111,6 +107,7 @@ export default function Pieces({
                                 mass_kg: p.mass_kg,
                                 count: "2",
                                 grip: p.grip,
+                                worn_on: "limb",
                                 holdable: p.holdable,
                                 packable: p.packable,
                                 plate: p.plate ?? false,

@@ -7,6 +7,7 @@ export interface PieceForm {
     mass_kg: string;
     count: string;
     grip: string;
+    worn_on: string;
     holdable: boolean;
     packable: boolean;
     plate: boolean;
@@ -18,6 +19,7 @@ export interface CarrierForm {
     mass_kg: string;
     count: string;
     grip: string;
+    worn_on: string;
     max_mass_kg: string;
     max_pieces: string;
     plates: boolean;
@@ -98,7 +100,10 @@ export interface KitProps {
     options: KitOptions;
 }
 
-export type KitOptions = Record<"floor" | "door" | "band_form" | "band_material" | "grip" | "pull_at", Option[]>;
+export type KitOptions = Record<
+    "floor" | "door" | "band_form" | "band_material" | "grip" | "pull_at" | "worn_on",
+    Option[]
+>;
 
 export interface BandAnswer {
     says: string;
