@@ -7,6 +7,7 @@ use App\Editing\StaleRecord;
 use App\Exceptions\DatabaseFault;
 use App\Exceptions\QuietReport;
 use App\Http\Middleware\CleanInput;
+use App\Http\Middleware\ReadingSession;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShareProps;
 use App\Http\Middleware\ShowMasses;
@@ -16,6 +17,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 use Inertia\Inertia;
 use Inertia\Middleware\EncryptHistory;
 use Symfony\Component\HttpFoundation\Response;
@@ -30,7 +32,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([SecurityHeaders::class, TrustedHosts::class]);
         $middleware->append(ShowMasses::class);
         // What is in the browser's history is unreadable after sign-out.
-        $middleware->web(append: [EncryptHistory::class, ShareProps::class, CleanInput::class]);
+        $middleware->web(
+            append: [EncryptHistory::class, ShareProps::class, CleanInput::class],
+            replace: [StartSession::class => ReadingSession::class],
+        );
         $middleware->authenticateSessions();
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

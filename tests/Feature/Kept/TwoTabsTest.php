@@ -299,3 +299,15 @@ it('counts an answer from home and a confirmed loosening as changes of the scree
         'What they want to do again',
     );
 });
+
+it('keeps the message of an action while the page asks for an answer before it is shown', function (): void {
+    $client = $this->scene->measured();
+    $this->get("/clients/{$client->id}/kit")->assertOk();
+    $this->from("/clients/{$client->id}/plan")->post("/clients/{$client->id}/plan")->assertSessionHasNoErrors();
+    // A request that began before that action, and ends after it, neither sees the message nor takes it away.
+    $this->getJson("/clients/{$client->id}/kit/next")->assertOk();
+    $this->getJson("/clients/{$client->id}/exercises?q=row")->assertOk();
+    expect(Scene::props($this->get("/clients/{$client->id}/plan"))['said'])->toContain('drafted')
+        ->and(Scene::props($this->get("/clients/{$client->id}/plan"))['said'])->toBeNull()
+        ->and(session()->previousUrl())->toEndWith("/clients/{$client->id}/plan");
+});
