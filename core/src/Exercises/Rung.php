@@ -87,6 +87,9 @@ final readonly class Rung
 
         return match (true) {
             $work->holding === Holding::OneHand => $demands->loading([Region::Upper, ...$carries], $side),
+            $work->holding === Holding::OppositeHand => $demands->loading(
+                [Region::Upper, ...$carries], WhichSide::Other,
+            ),
             $work->holding === Holding::EachHand, $work->holding === Holding::BothHands => $demands->loading(
                 [Region::Upper, ...$carries], WhichSide::Both,
             ),

@@ -216,6 +216,12 @@ final readonly class Demands
         return $this->movement->part;
     }
 
+    /** The hand that takes hold: the one that the load is in, which need not be on the side that works. */
+    public function hand(): Scope
+    {
+        return new Scope(Region::Upper, $this->strain->heldOn()->when($this->scope()->side));
+    }
+
     public function isStanding(): bool
     {
         return $this->movement->position === Position::Standing;

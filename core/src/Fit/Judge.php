@@ -27,6 +27,7 @@ use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Surface;
 use BuoyantStep\Core\Vocabulary\Vision;
+use BuoyantStep\Core\Vocabulary\WhichSide;
 
 /** Holds an exercise's demands against an envelope. Prefers a change to a refusal, and names both. */
 final readonly class Judge
@@ -87,6 +88,7 @@ final readonly class Judge
         $this->surroundings($demands, $objections);
         $this->supervision($demands, $objections);
         $this->grip($demands, $objections);
+        $this->otherHand($demands, $objections);
 
         return $objections->verdict();
     }
@@ -294,7 +296,7 @@ final readonly class Judge
     private function grip(Demands $demands, Objections $objections): void
     {
         $grip = $demands->hands->grip;
-        $side = $demands->scope()->side;
+        $side = $demands->hand()->side;
         $hand = $this->function->grip($side);
         $isTrained = $demands->hands->trainsGrip && $hand !== Grip::None && ! $demands->strain->isLoaded();
         if ($grip === GripClass::None || $hand->allows($grip) || $isTrained || $this->isAided($demands)) {
@@ -311,10 +313,27 @@ final readonly class Judge
         );
     }
 
+    /** Where the load hangs across from the leg, the hand on the leg's own side is the one that holds on. */
+    private function otherHand(Demands $demands, Objections $objections): void
+    {
+        $side = $demands->scope()->side;
+        if (
+            $side === Side::Both || $demands->strain->heldOn() !== WhichSide::Other
+            || ! $demands->footing->usual->atLeast(Support::OneHand)
+            || $this->function->grip($side)->rank() >= Grip::Fair->rank()
+        ) {
+            return;
+        }
+        $says = sprintf(
+            'The %s hand has to hold on, and its grip is %s.', $side->value, $this->function->grip($side)->value,
+        );
+        $objections->add(new Reason('limit', 'function', $says, 'House convention, cautious'));
+    }
+
     /** An aid counts where the body does not hang on it, and where a strap may lie. */
     private function isAided(Demands $demands): bool
     {
-        foreach ($this->function->aids($demands->scope()->side) as $aid) {
+        foreach ($this->function->aids($demands->hand()->side) as $aid) {
             if ($aid->covers($demands->hands->grip)) {
                 return ! $demands->hands->carryBody() && $this->maybeStrapped($demands);
             }
@@ -326,9 +345,7 @@ final readonly class Judge
     /** May the hand that works be strapped? Not on skin that cannot feel, not on a fistula arm. */
     private function maybeStrapped(Demands $demands): bool
     {
-        $hand = new Scope(Region::Upper, $demands->scope()->side);
-
-        return $this->envelope->avoids(Material::TightStrap, $hand) === null;
+        return $this->envelope->avoids(Material::TightStrap, $demands->hand()) === null;
     }
 
     /**

@@ -76,6 +76,12 @@ final readonly class Strain
         return $this->loads !== [] || $this->loadPct !== null;
     }
 
+    /** At which side the hand holds the load; the side that works where no load is held. */
+    public function heldOn(): WhichSide
+    {
+        return ($this->loads[0] ?? null) === Region::Upper ? $this->loadedSide : WhichSide::Working;
+    }
+
     /** @return list<Scope> what a load from outside goes through, once it is known which side works */
     public function loaded(Side $working): array
     {

@@ -39,8 +39,8 @@ enum WornOn: string implements Labelled
         return match ($holding) {
             Holding::Worn => $on === self::Back ? $grip : null,
             Holding::Cuff => $on === self::Limb ? $grip : null,
-            Holding::OneHand, Holding::EachHand, Holding::BothHands => $on === self::Back ? GripClass::Hook : $grip,
             Holding::Lap => $grip,
+            default => $on === self::Back ? GripClass::Hook : $grip,
         };
     }
 }

@@ -11,6 +11,7 @@ use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Pattern;
+use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
@@ -208,8 +209,12 @@ final readonly class Drafter
             $lessened = null;
             foreach (array_reverse($family->rungs) as $rung) {
                 $here = $this->situation->at($family, $rung);
-                // What another pair of hands does is agreed with them first, and so never drafted.
-                if ($here->notYet() !== null || $rung->helper !== null) {
+                // What another pair of hands does is agreed with them first; that a load hangs off to one side is the
+                // clinician's choice. Neither is drafted.
+                if (
+                    $here->notYet() !== null || $rung->helper !== null
+                    || $rung->work->holding === Holding::OppositeHand
+                ) {
                     continue;
                 }
                 $offer = $this->offer($here, $wishes);

@@ -157,13 +157,16 @@ final readonly class Reviewer
         [$here, $goal] = [$exercise->here, $exercise->goal];
         $up = $proposal->decision === Decision::StepUp;
         $drafter = new Drafter($this->situation);
-        $why = '';
-        $candidates = self::others($here, $up);
-        foreach ($candidates as $rung) {
+        $why = null;
+        foreach (self::others($here, $up) as $rung) {
             $next = $this->situation->at($here->family, $rung)->onSide($here->only);
             $offer = $drafter->offer($next, $this->wishes);
-            $why = $offer->why;
             $notYet = $next->notYet();
+            if ($up && $here->workingSide() === Side::Both && $next->workingSide() !== Side::Both) {
+                $why ??= sprintf('%s: open on one side only.', $rung->name);
+
+                continue;
+            }
             if ($offer->item !== null && $up && $notYet !== null && $this->situation->isFragile()) {
                 $held = $this->measureFirst($proposal, $next, $notYet, $course, $exercise);
 
@@ -174,7 +177,8 @@ final readonly class Reviewer
                 $dose = $offer->item->dose->with(sets: min($offer->item->dose->sets, $proposal->dose->sets));
                 $dose = $up ? $dose : self::noHeavier($next, $dose, $course->dose);
                 if ($dose === null) {
-                    $why = sprintf('%s: even the lightest load there is more than now.', $rung->name);
+                    // The nearest is what one asks about, not the last that was tried.
+                    $why ??= sprintf('%s: even the lightest load there is more than now.', $rung->name);
 
                     continue;
                 }
@@ -182,8 +186,9 @@ final readonly class Reviewer
 
                 return new Reviewed($proposal->withDose($dose, [$says]), $rung);
             }
+            $why ??= $offer->why;
         }
-        $none = self::noOther($proposal, $up, $candidates === [] ? null : $why, $course);
+        $none = self::noOther($proposal, $up, $why, $course);
 
         return new Reviewed($this->unstuck($here, $goal, $none, $course), $here->rung);
     }

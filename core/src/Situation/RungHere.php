@@ -31,6 +31,7 @@ use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Material;
+use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Way;
@@ -382,8 +383,9 @@ final class RungHere
 
     private function ladderUpTo(Holding $holding, int $topG, ?Ladders $of = null): Ladder
     {
-        $side = $holding === Holding::OneHand ? $this->workingSide() : Side::Both;
-        $scope = new Scope($this->rung->demands->scope()->region, $side);
+        $side = $holding->isOneHand() ? $holding->hand()->when($this->workingSide()) : Side::Both;
+        $region = $holding->needsNoGrip() ? $this->rung->demands->scope()->region : Region::Upper;
+        $scope = new Scope($region, $side);
 
         return $this->situation->ladder($holding, $side, $scope, $topG, $of);
     }

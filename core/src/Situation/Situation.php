@@ -111,7 +111,7 @@ final class Situation
      */
     public function kitLadder(Holding $holding, int $topG): Ladder
     {
-        $sides = $holding === Holding::OneHand ? [Side::Right, Side::Left] : [Side::Both];
+        $sides = $holding->isOneHand() ? [Side::Right, Side::Left] : [Side::Both];
         $ladders = array_map(fn (Side $side): Ladder => MakeableLoads::ladder(
             $this->kit, $holding, $topG, null, $this->client->function->grip($side),
             $this->aids($side, new Scope(Region::Upper, $side)),

@@ -78,7 +78,9 @@ function keeps(PlanItem $item, string $what, mixed $value): bool
         'total_g' => ($item->dose->loadG ?? 0) * ($item->rung->work->holding?->value === 'each_hand' ? 2 : 1) <= $value,
         'hand_held' => $demands['position'] !== 'standing' || $demands['balance'] < 2
             || $demands['usual_support'] !== 'free' || in_array('hold_on', changeKinds($item), true),
-        'no_load_left' => ! $loaded || ! worksOn($item, Side::Left) || $demands['region'] === 'lower'
+        'no_load_left' => ! $loaded
+            || ! worksOn($item, $item->rung->work->holding?->value === 'opposite_hand' ? Side::Right : Side::Left)
+            || $demands['region'] === 'lower'
             && $item->dose->loadG === null,
         'no_pressing' => ! in_array('upper', $demands['self_load'] ?? [], true),
         'no_strap_left' => ! worksOn($item, Side::Left) || ! in_array('grip_aid', changeKinds($item), true),

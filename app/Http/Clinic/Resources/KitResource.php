@@ -91,7 +91,11 @@ final class KitResource
                 'pieces' => self::starters(StarterKit::pieces()), 'carriers' => self::starters(StarterKit::carriers()),
             ],
             'shown_to' => Mass::say(self::SHOWN_TO_G),
-            'ladders' => array_map(static fn (Holding $h): array => self::ladder($h, $situation), Holding::cases()),
+            // What one hand can take is the same whichever hand it is.
+            'ladders' => array_values(array_map(
+                static fn (Holding $h): array => self::ladder($h, $situation),
+                array_filter(Holding::cases(), static fn (Holding $h): bool => $h !== Holding::OppositeHand),
+            )),
             'grip' => [
                 'left' => $situation->client->function->grip(Side::Left)->value,
                 'right' => $situation->client->function->grip(Side::Right)->value,

@@ -11,7 +11,7 @@ final class Loads
 {
     public const KINDS = [
         'can', 'bag', 'tote', 'cuff', 'bottle', 'dumbbell', 'pack_stick', 'cord_load', 'cup', 'backpack',
-        'shoulder_bag', 'lap_bag', 'tray', 'basket',
+        'shoulder_bag', 'lap_bag', 'tray', 'basket', 'tote_far',
     ];
 
     /**
@@ -32,6 +32,7 @@ final class Loads
             'can', 'cup', 'bottle', 'dumbbell', 'tote' => array_merge(
                 ...array_map(static fn (Vec $h): array => self::inHand($kind, $h), $hands),
             ),
+            'tote_far' => self::inHand('tote', $far),
             'bag' => [
                 Shape::disc(
                     'load', $body->isFront ? $near->plus($near->to($far), 0.5) : $near->plus(new Vec(0.02, 0.0)), 0.07,
