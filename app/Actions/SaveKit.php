@@ -12,7 +12,13 @@ use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Kit\Band;
 use Illuminate\Support\Facades\DB;
 
-/** Keeps the kit as one list: all of it or nothing. */
+/**
+ * Keeps the kit as one list: all of it or nothing.
+ *
+ * @phpstan-type BandFields array{
+ *     rest_mm: int, max_elongation_pct: int, pulls: list<array{length_mm: int, force_mn: int}>, ...
+ * }
+ */
 final class SaveKit
 {
     /** What the page sends back at once. */
@@ -23,7 +29,7 @@ final class SaveKit
     /**
      * @param  list<array<string, mixed>>  $pieces
      * @param  list<array<string, mixed>>  $carriers
-     * @param  list<array<string, mixed>>|null  $bands  null leaves the bands as they are
+     * @param  list<BandFields>|null  $bands  null leaves the bands as they are
      * @param  array<string, mixed>|null  $home  place and aids; null leaves them as they are
      * @param  int|null  $version  of the kit that the change was made on; null where nobody else can have changed it
      *
@@ -122,18 +128,15 @@ final class SaveKit
         $client->kit_version = $now + 1;
     }
 
-    /** @param  list<array<string, mixed>>  $bands */
+    /** @param  list<BandFields>  $bands */
     private static function assertBandsRise(array $bands): void
     {
         foreach ($bands as $i => $band) {
-            $pulls = [];
-            foreach (is_array($band['pulls'] ?? null) ? $band['pulls'] : [] as $pull) {
-                if (is_array($pull) && is_int($pull['length_mm'] ?? null) && is_int($pull['force_mn'] ?? null)) {
-                    $pulls[] = [(float) $pull['length_mm'], $pull['force_mn'] / 1000];
-                }
-            }
+            $pulls = array_map(
+                static fn (array $p): array => [(float) $p['length_mm'], $p['force_mn'] / 1000], $band['pulls'],
+            );
             try {
-                Band::fromPulls(is_int($band['rest_mm'] ?? null) ? (float) $band['rest_mm'] : 1000.0, $pulls);
+                Band::fromPulls((float) $band['rest_mm'], $pulls);
             } catch (InvalidInput $error) {
                 throw Refusal::at("bands.$i.pulls", $error->getMessage());
             }

@@ -49,7 +49,7 @@ final class LimitsController extends StageController
             'side' => ['required', Rule::enum(Side::class)],
             'set_by' => ['required', 'string', 'max:160'],
             'why' => ['required', 'string', 'min:3', 'max:300'],
-            'until' => ['bail', 'nullable', DayRule::around($today, 0, 10)],
+            'until' => ['nullable', DayRule::around($today, 0, 10)],
         ], [
             'field.*' => 'Choose what to limit.', 'value.*' => 'Enter the limit, for example 5.',
             'set_by.*' => 'Say who asks for it, for example: Dr Amari, letter of 3 May 2026.',

@@ -31,6 +31,7 @@ function reviewed(
     array $client = [],
     array $measures = [],
     ?Kit $kit = null,
+    int $roomS = PHP_INT_MAX,
 ): Reviewed {
     $situation = Made::situation(Made::client($client), Made::measures($measures), $kit ?? Made::kitchen());
     $found = Catalogue::standard()->family($family);
@@ -38,7 +39,7 @@ function reviewed(
         new Bag(['date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => array_fill(0, $dose['sets'], $set)]),
     );
 
-    return (new Reviewer($situation, new Wishes))->review(new Exercise(
+    return (new Reviewer($situation, new Wishes, $roomS))->review(new Exercise(
         $situation->at($found, $found->rung($rung)), $goal, Dose::read(new Bag($dose)), [$session(2), $session(5)],
     ));
 }
@@ -63,6 +64,14 @@ function rulesBehind(Reviewed $reviewed): array
 {
     return array_map(static fn ($r): string => $r->rule, $reviewed->proposal->because);
 }
+
+it('adds a set only where the session has the time for it', function (int $roomS, ?string $lever): void {
+    $next = reviewed(
+        'wall_counter_push', 'sofa', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 7], roomS: $roomS,
+    );
+    expect($next->proposal->lever?->value)->toBe($lever);
+    // Eight to twelve push-ups and a minute of rest take longer than 20 s, and no five minutes.
+})->with([[300, 'sets'], [20, null], [0, null], [-60, null]]);
 
 it('goes to the next lever at the top of a family: sets to the goal, then the tempo, then another exercise', function (
     array $dose, Decision $decision, ?string $lever, ?string $offer,

@@ -35,6 +35,7 @@ use Illuminate\Validation\ValidationException;
  * not have entered.
  *
  * @phpstan-import-type DemoClient from DemoClients
+ * @phpstan-import-type BandFields from SaveKit
  */
 final class TidewaterRow extends Seeder
 {
@@ -233,8 +234,7 @@ final class TidewaterRow extends Seeder
 
     /**
      * @return array{
-     *     list<array<string, mixed>>, list<array<string, mixed>>, list<array<string, mixed>>,
-     *     array<string, mixed>|null
+     *     list<array<string, mixed>>, list<array<string, mixed>>, list<BandFields>, array<string, mixed>|null
      * }
      */
     private function kitRows(string $name): array

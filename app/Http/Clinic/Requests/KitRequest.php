@@ -21,6 +21,8 @@ use Illuminate\Validation\Rule;
 /**
  * The whole kit of a home as one list, saved at once. Kilograms and centimetres come in; grams, millimetres and
  * millinewtons are kept.
+ *
+ * @phpstan-import-type BandFields from SaveKit
  */
 final class KitRequest extends ClinicRequest
 {
@@ -80,11 +82,11 @@ final class KitRequest extends ClinicRequest
     /** @return array<string, mixed> */
     private static function homeRules(): array
     {
-        $aids = ['sometimes', 'array'];
+        $aids = ['sometimes', 'array', 'max:20'];
 
         return [
             'place' => ['sometimes', 'array'],
-            'place.things' => ['nullable', 'array'],
+            'place.things' => ['nullable', 'array', 'max:200'],
             'place.things.*' => [Rule::enum(Thing::class)],
             'place.floor' => ['nullable', Rule::enum(Floor::class)],
             'place.door' => ['nullable', Rule::enum(Door::class)],
@@ -148,7 +150,7 @@ final class KitRequest extends ClinicRequest
         );
     }
 
-    /** @return list<array<string, mixed>>|null */
+    /** @return list<BandFields>|null */
     public function bands(): ?array
     {
         if (! $this->has('bands')) {
@@ -168,7 +170,8 @@ final class KitRequest extends ClinicRequest
                 }
             }
             $bands[] = [
-                ...array_intersect_key($row, array_flip(['label', 'form', 'material'])),
+                'label' => $row['label'] ?? null, 'form' => $row['form'] ?? null,
+                'material' => $row['material'] ?? null,
                 'rest_mm' => self::whole($row['rest_cm'] ?? null, 10),
                 'max_elongation_pct' => self::whole($row['max_pct'] ?? null, 1),
                 'pulls' => $pulls,

@@ -31,7 +31,7 @@ final class LogRequest extends ClinicRequest
             'plan_id' => ['required', 'integer'],
             'key' => ['required', 'uuid'],
             'corrects' => ['nullable', 'integer', 'between:1,4000000000'],
-            'done_on' => ['bail', 'required', DayRule::past($this->today(), 20)],
+            'done_on' => ['required', DayRule::past($this->today(), 20)],
             'pain_before' => ['nullable', 'integer', 'between:0,10'],
             'pain_next_morning' => ['nullable', 'integer', 'between:0,10'],
             'stop_sign' => ['nullable', 'string', 'max:120'],

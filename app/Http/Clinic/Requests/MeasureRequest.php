@@ -14,7 +14,7 @@ final class MeasureRequest extends ClinicRequest
     public function rules(): array
     {
         return [
-            'measured_on' => ['bail', 'required', DayRule::past($this->today(), 20)],
+            'measured_on' => ['required', DayRule::past($this->today(), 20)],
             'key' => ['required', 'uuid'],
             'seen' => ['required', 'integer', 'between:0,'.PHP_INT_MAX],
             'results' => ['required', 'array', 'min:1', 'max:60'],

@@ -14,7 +14,6 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\OpensByWord;
 use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Rules;
-use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
@@ -38,12 +37,7 @@ final class AbdominalSurgery implements ConditionRules, OpensByWord
         return (new Rules('abdominal_surgery', 'Surgeon\'s order'))
             ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort; no breath holding.')
             ->note('Look at the wound and the drain first.')
-            ->house(
-                Field::LiftMaxG, Orders::grams($condition, 4500),
-                Orders::grams($condition, 0) > 0
-                    ? 'Surgeon\'s lift limit, both hands together.'
-                    : 'Lift '.Mass::say(4500).' in all at most (no order given).',
-            )
+            ->house(Field::LiftMaxG, ...Orders::surgeonsLift($condition))
             ->avoidMotions([Motion::AbdominalDomingLoad], 'No load that makes the belly dome.');
     }
 

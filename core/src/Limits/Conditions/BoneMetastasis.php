@@ -52,7 +52,7 @@ final class BoneMetastasis implements ConditionRules
         $rules = (new Rules('bone_metastasis', 'Campbell 2022'))
             ->set(Field::Clearance, Clearance::Required, 'Bone metastasis: the oncology team clears exercise first.')
             ->stopSign(Sign::NewBonePain);
-        $figure = Orders::grams($condition, 0);
+        $figure = Orders::lift($condition) ?? 0;
         $load = $figure > 0
             ? 'Load across the site: the team\'s figure.'
             : 'No load from outside across the site until the team gives a figure.';

@@ -37,8 +37,9 @@ final class Ostomy implements ConditionRules
         $rules = (new Rules('ostomy', 'House convention, cautious'))
             ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort; no breath holding.')
             ->avoidMotions([Motion::AbdominalDomingLoad], 'No load that makes the belly dome.');
-        if (Orders::grams($condition, 0) > 0) {
-            $rules->set(Field::LiftMaxG, Orders::grams($condition, 0), 'Lift limit by order, both hands together.');
+        $ordered = Orders::lift($condition);
+        if ($ordered !== null) {
+            $rules->set(Field::LiftMaxG, $ordered, 'Lift limit by order, both hands together.');
         } else {
             $rules->house(
                 Field::LiftMaxG, 5000,

@@ -13,7 +13,6 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
-use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Sign;
@@ -45,12 +44,7 @@ final class SpinalSurgery implements ConditionRules
                 'Spinal surgery: no loaded or end-range bending, arching or twisting.',
             )
             ->set(Field::SpineLoadMax, SpineLoad::Low, 'Spinal surgery: a low load on the spine at most.')
-            ->house(
-                Field::LiftMaxG, Orders::grams($condition, 4500),
-                Orders::grams($condition, 0) > 0
-                    ? 'Surgeon\'s lift limit, both hands together.'
-                    : 'Lift '.Mass::say(4500).' in all at most (no order given).',
-            )
+            ->house(Field::LiftMaxG, ...Orders::surgeonsLift($condition))
             ->stopSign(Sign::SaddleNumbness);
     }
 }

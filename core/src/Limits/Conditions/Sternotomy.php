@@ -14,7 +14,6 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\OpensByWord;
 use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Rules;
-use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\Clearance;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
@@ -47,13 +46,7 @@ final class Sternotomy implements ConditionRules, OpensByWord
                 Clearance::Required,
                 'After heart surgery: the surgical team clears exercise first.',
             )
-            ->set(
-                Field::LiftMaxG,
-                Orders::grams($condition, 4500),
-                Orders::grams($condition, 0) > 0
-                    ? 'Surgeon\'s lift limit, both hands together.'
-                    : 'Lift '.Mass::say(4500).' in all at most (no order given).',
-            )
+            ->set(Field::LiftMaxG, ...Orders::surgeonsLift($condition))
             ->set(Field::Breath, Breath::NoHolding, 'Breathe out on the effort; no breath holding.')
             ->stopSign(Sign::BreastboneClick)
             ->note('Arms loaded only with the elbows near the trunk; no heavy pull on one side.')
