@@ -232,6 +232,7 @@ it('takes each field as the kind of thing that it is', function (string $form, a
         'clearance.limits' => ['', 'list', 20], 'clearance.limits.0.value' => ['!', 'text', 40],
         'clearance.limits.0.field' => ['!', 'one of', ['lift_max_g']],
         'clearance.limits.0.part' => ['!', 'one of', []],
-        'aim' => ['!', 'one of', ['strength', 'size', 'endurance', 'learn', 'wake_up']], 'structure' => ['!', 'one of', ['straight', 'circuit']],
+        'aim' => ['!', 'one of', ['strength', 'size', 'endurance', 'learn', 'wake_up']],
+        'structure' => ['!', 'one of', ['straight', 'circuit']],
     ]],
 ]);
