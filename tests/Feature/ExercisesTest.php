@@ -52,6 +52,11 @@ it('leads from a gym machine to home families', function (): void {
         ->and($found[0]['open'])->toBeNull()
         ->and($this->getJson('/exercises/search?q=')->json('families'))->toBe([])
         ->and($this->getJson('/exercises/search?q[]=a')->assertOk()->json('families'))->toBe([]);
+    $everywhere = fn (string $q): array => $this->getJson('/find?q='.urlencode($q))->assertOk()->json('exercises');
+    expect($everywhere('leg press')[0])->toBe(['code' => $found[0]['code'], 'name' => $found[0]['name']])
+        ->and(array_column($everywhere('goblet'), 'code'))->toContain('squat')
+        ->and(count($everywhere('row')))->toBe(5)
+        ->and($everywhere('ro'))->toBe([]);
     foreach (['/find?q[]=a', '/exercises/figures?pattern[]=rise'] as $address) {
         $this->get($address)->assertOk();
     }

@@ -6,6 +6,7 @@ namespace App\Http\Clinic;
 
 use App\Http\Controller;
 use App\Models\Client;
+use App\Queries\FindExercises;
 use App\Queries\FindNeeds;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,6 +15,11 @@ use Inertia\Response;
 
 final class TodayController extends Controller
 {
+    /** Of a shorter word half the catalogue would be found. */
+    private const LETTERS = 3;
+
+    private const MOST_EXERCISES = 5;
+
     public function show(Request $request, FindNeeds $needs): Response
     {
         $clinic = $this->me($request)->clinic;
@@ -21,10 +27,11 @@ final class TodayController extends Controller
         return Inertia::render('clinic/Today', $needs->forClinic($clinic));
     }
 
-    /** For the search in the top bar: clients of this clinic by part of a name. */
-    public function find(Request $request): JsonResponse
+    /** For the search in the top bar: clients of this clinic by part of a name, exercises by what they are called. */
+    public function find(Request $request, FindExercises $exercises): JsonResponse
     {
-        $like = '%'.addcslashes($this->word($request, 'q'), '%_\\').'%';
+        $words = $this->word($request, 'q');
+        $like = '%'.addcslashes($words, '%_\\').'%';
         $clients = Client::query()
             ->where('clinic_id', $this->me($request)->clinic_id)
             ->whereRaw("concat(given_name, ' ', family_name) like ?", [$like])
@@ -36,6 +43,10 @@ final class TodayController extends Controller
                 'clients' => $clients->map(
                     static fn (Client $c): array => ['id' => $c->id, 'name' => $c->name(), 'born' => $c->birth_date],
                 )->all(),
+                'exercises' => mb_strlen(trim($words)) < self::LETTERS ? [] : array_map(
+                    static fn (array $f): array => ['code' => $f['code'], 'name' => $f['name']],
+                    array_slice($exercises->find($words)['families'], 0, self::MOST_EXERCISES),
+                ),
             ],
         );
     }

@@ -9,6 +9,11 @@ interface Found {
     path: string;
 }
 
+interface Answer {
+    clients: { id: number; name: string; born: string }[];
+    exercises: { code: string; name: string }[];
+}
+
 const COMMANDS: Found[] = [
     { key: "today", label: "Today", hint: "list", path: "/" },
     { key: "bench", label: "Device bench", hint: "simulated", path: "/bench" },
@@ -18,10 +23,10 @@ const COMMANDS: Found[] = [
     { key: "new", label: "Add client", hint: "command", path: "/clients/new" },
 ];
 
-/** Ctrl+K: clients and commands from one box. */
+/** Ctrl+K: clients, exercises and commands from one box. */
 export default function Finder() {
     const [query, setQuery] = useState("");
-    const [clients, setClients] = useState<Found[]>([]);
+    const [found, setFound] = useState<{ clients: Found[]; exercises: Found[] }>({ clients: [], exercises: [] });
     const input = useRef<HTMLInputElement>(null);
 
     useEffect(() => {
@@ -45,16 +50,22 @@ export default function Finder() {
                 signal: stop.signal,
                 headers: { Accept: "application/json" },
             })
-                .then((answer) => answer.json() as Promise<{ clients: { id: number; name: string; born: string }[] }>)
-                .then(({ clients: found }) =>
-                    setClients(
-                        found.map((c) => ({
+                .then((answer) => answer.json() as Promise<Answer>)
+                .then(({ clients, exercises }) =>
+                    setFound({
+                        clients: clients.map((c) => ({
                             key: `c${c.id}`,
                             label: c.name,
                             hint: `born ${c.born}`,
                             path: `/clients/${c.id}/plan`,
                         })),
-                    ),
+                        exercises: exercises.map((e) => ({
+                            key: `e${e.code}`,
+                            label: e.name,
+                            hint: "exercise",
+                            path: `/exercises/${e.code}`,
+                        })),
+                    }),
                 )
                 .catch(() => undefined);
         }, 120);
@@ -65,7 +76,7 @@ export default function Finder() {
     }, [query]);
 
     const commands = COMMANDS.filter((c) => c.label.toLowerCase().includes(query.trim().toLowerCase()));
-    const options = query.trim() === "" ? commands : [...clients, ...commands];
+    const options = query.trim() === "" ? commands : [...found.clients, ...commands, ...found.exercises];
     return (
         <Combobox
             value={null}
@@ -81,8 +92,8 @@ export default function Finder() {
             <div className="relative w-72">
                 <ComboboxInput
                     ref={input}
-                    aria-label="Find a client or command"
-                    placeholder="Find a client or command"
+                    aria-label="Find a client, exercise or command"
+                    placeholder="Find a client, exercise or command"
                     displayValue={() => query}
                     onChange={(event) => setQuery(event.target.value)}
                     className="border-sand bg-card placeholder:text-soft h-9 w-full rounded-md border px-3 pr-16 text-sm"
