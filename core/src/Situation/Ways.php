@@ -67,24 +67,31 @@ final readonly class Ways
      */
     private function suits(Choice $choice): array
     {
-        $narrows = array_filter(
-            $this->here->verdicts(),
-            static fn (Verdict $v): bool => array_filter(
-                $v->changes, static fn (Change $c): bool => $c->kind === ChangeKind::NarrowerStance,
-            ) !== [],
-        );
-
         return match (true) {
             $choice !== Choice::Stance => [],
-            $narrows !== [] => [Way::StanceNarrow],
+            $this->isNarrowed() => [Way::StanceNarrow],
             // Mottola 2019 leaves the stance free; the wider one is common practice in later pregnancy.
             $this->here->situation->client->dueDate !== null => [Way::StanceWide],
             default => [],
         };
     }
 
+    /** Is the rung open only with the feet closer together than it says? Then no wide stance is offered inside it. */
+    private function isNarrowed(): bool
+    {
+        return array_filter(
+            $this->here->verdicts(),
+            static fn (Verdict $v): bool => array_filter(
+                $v->changes, static fn (Change $c): bool => $c->kind === ChangeKind::NarrowerStance,
+            ) !== [],
+        ) !== [];
+    }
+
     private function isOpen(Way $way): bool
     {
+        if ($way === Way::StanceWide && $this->isNarrowed()) {
+            return false;
+        }
         $support = $way->support();
         $usual = $this->here->rung->demands->footing->usual;
         if ($support !== null && (! $support->atLeast($usual) || ! $this->has($way))) {

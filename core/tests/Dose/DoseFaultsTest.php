@@ -24,6 +24,34 @@ it('names the field that keeps a dose out', function (array $with, array $fields
     'counted in another way' => [['reps' => null, 'hold' => ['lo' => 8, 'hi' => 12]], ['amount_lo']],
 ]);
 
+it('names the loads nearest to one that the kit does not make', function (int $loadG, string $says): void {
+    $kit = Made::kit([['id' => 'one', 'mass_g' => 1000], ['id' => 'two', 'mass_g' => 2000]]);
+    $here = Made::at(Made::situation(Made::client(), kit: $kit), 'curl/one_arm');
+    $dose = Dose::read(new Bag([
+        'sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 7], 'load_g' => $loadG,
+    ]));
+    $told = array_map(
+        static fn (DoseFault $f): string => $f->says, (new DoseFaults($here, Goal::StrengthOlder))->of($dose),
+    );
+    expect($told)->toContain(Made::said($says));
+})->with([
+    'between two' => [1500, '1.5 kg cannot be made here. Nearest: 1 kg or 2 kg.'],
+    'under all' => [500, '500 g cannot be made here. Nearest: 1 kg.'],
+    'over all' => [2500, '2.5 kg cannot be made here. Nearest: 2 kg.'],
+]);
+
+it('says nothing of nearest loads to a home that makes none', function (): void {
+    $kit = Made::kit([['id' => 'vest', 'mass_g' => 1000, 'grip' => 'none', 'worn_on' => 'back']]);
+    $here = Made::at(Made::situation(Made::client(), kit: $kit), 'knee_extension/cuff');
+    $dose = Dose::read(new Bag([
+        'sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 7], 'load_g' => 1000,
+    ]));
+    $told = array_map(
+        static fn (DoseFault $f): string => $f->says, (new DoseFaults($here, Goal::StrengthOlder))->of($dose),
+    );
+    expect($told)->toContain(Made::said('1 kg cannot be made here.'));
+});
+
 it('reads a load of a gram, and none of nothing', function (): void {
     $dose = static fn (int $g): Dose => Dose::read(new Bag([
         'sets' => 1, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 7], 'load_g' => $g,
