@@ -145,6 +145,7 @@ Route::middleware('auth')->group(function (): void {
             Route::put('/plan/items/{item}/dose', [PlanController::class, 'dose']);
             Route::put('/plan/items/{item}/school', [PlanController::class, 'school']);
             Route::put('/plan/items/{item}/way', [PlanController::class, 'way']);
+            Route::put('/plan/items/{item}/set-up', [PlanController::class, 'setUp']);
             Route::put('/plan/items/{item}/light', [PlanController::class, 'lightDays']);
             Route::delete('/plan/items/{item}', [PlanController::class, 'remove']);
             Route::post('/plan/ahead', [PlanController::class, 'prepare']);

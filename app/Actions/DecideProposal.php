@@ -11,6 +11,7 @@ use App\Models\PlanSnapshot;
 use App\Models\Proposal;
 use App\Models\User;
 use App\Rows\BuildSituation;
+use App\Rows\OwnSetUp;
 use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseFaults;
@@ -217,7 +218,10 @@ final class DecideProposal
             $wishes = $this->build->wishes($proposal->client);
             $new = (new Drafter($here->situation))->offer($here, $wishes)->item;
             if ($new !== null) {
-                $values = [...PlanItemRow::from($new), ...$values];
+                $values = [
+                    ...PlanItemRow::from($new), ...$values,
+                    ...OwnSetUp::row($proposal->client, $item->family, $new->rung->code),
+                ];
             }
         }
         $item->update($values);

@@ -9,6 +9,7 @@ use App\Models\Decision;
 use App\Models\Plan;
 use App\Models\User;
 use App\Rows\BuildSituation;
+use App\Rows\OwnSetUp;
 use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Plan\Drafter;
 use Illuminate\Support\Facades\DB;
@@ -46,6 +47,7 @@ final class DraftPlan
                 CheckDose::assertAllowed($item->here, $item->goal, $item->dose, confirmed: true);
                 $plan->items()->create([
                     'position' => $i + 1, ...PlanItemRow::from($item), ...$chosen[$item->family->code] ?? [],
+                    ...OwnSetUp::row($client, $item->family->code, $item->rung->code),
                 ]);
             }
             Decision::record(

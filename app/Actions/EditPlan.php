@@ -8,6 +8,7 @@ use App\Models\Client;
 use App\Models\PlanItem;
 use App\Models\User;
 use App\Rows\BuildSituation;
+use App\Rows\OwnSetUp;
 use App\Rows\PlanItemRow;
 use App\Rows\WayRows;
 use BuoyantStep\Core\Dose\Dose;
@@ -38,11 +39,14 @@ final class EditPlan
     {
         $this->change($client, $by, $itemId, $revision, 'Another rung', function (
             PlanItem $item, Situation $situation, Wishes $wishes,
-        ) use ($rung): array {
+        ) use ($rung, $client): array {
             $family = $this->catalogue->family($item->family);
             $offer = (new Drafter($situation))->offer($situation->at($family, $family->rung($rung)), $wishes);
 
-            return PlanItemRow::from($offer->item ?? throw Refusal::at('rung', $offer->why));
+            return [
+                ...PlanItemRow::from($offer->item ?? throw Refusal::at('rung', $offer->why)),
+                ...OwnSetUp::row($client, $item->family, $rung),
+            ];
         });
     }
 
@@ -120,6 +124,18 @@ final class EditPlan
         });
     }
 
+    /** How it is set up for this client; null takes it back. It comes back with the rung, in this plan and the next. */
+    public function setUp(Client $client, User $by, int $itemId, ?string $says, int $revision): void
+    {
+        $this->change($client, $by, $itemId, $revision, 'Own set-up', static function (PlanItem $item) use (
+            $says, $client,
+        ): array {
+            $client->update(['set_ups' => OwnSetUp::with($client, $item->family, $item->rung, $says)]);
+
+            return ['own_set_up' => $says];
+        });
+    }
+
     /**
      * On which of the plan's days it is done lighter.
      *
@@ -179,7 +195,10 @@ final class EditPlan
             $position = $plan->items()->max('position');
             $added = $plan->items()->updateOrCreate(
                 ['family' => $item->family->code],
-                ['position' => (is_numeric($position) ? (int) $position : 0) + 1, ...PlanItemRow::from($item)],
+                [
+                    'position' => (is_numeric($position) ? (int) $position : 0) + 1, ...PlanItemRow::from($item),
+                    ...OwnSetUp::row($client, $item->family->code, $item->rung->code),
+                ],
             );
             $this->assertFits($added, $situation);
         });

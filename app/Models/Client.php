@@ -44,6 +44,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $supine_school
  * @property string|null $bone_school
  * @property list<int> $days
+ * @property array<string, string>|null $set_ups  own set-ups by family/rung
  * @property list<string>|null $ways  how this client does it: stance, palms, what is held on to
  * @property int $minutes
  * @property string $aim
@@ -78,7 +79,7 @@ final class Client extends Model
     protected function casts(): array
     {
         return [
-            'days' => 'array', 'ways' => 'array',
+            'days' => 'array', 'ways' => 'array', 'set_ups' => 'array',
             'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array',
             'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'abilities' => 'array',
             'mass_unit' => MassUnit::class,

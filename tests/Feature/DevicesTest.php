@@ -11,6 +11,8 @@ use Illuminate\Testing\TestResponse;
 use Tests\Feature\Support\Scene;
 
 beforeEach(function (): void {
+    // A reading that is sent again has the time of its first sending.
+    $this->freezeSecond();
     $this->scene = new Scene;
     $this->client = $this->scene->client();
     GatewayToken::issue($this->scene->user->clinic, 'bench', 'a-gateway-token');

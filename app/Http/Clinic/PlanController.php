@@ -15,6 +15,7 @@ use App\Http\Clinic\Resources\PlanResource;
 use App\Models\Client;
 use App\Models\Plan;
 use App\Queries\TryDose;
+use App\Rows\OwnSetUp;
 use BuoyantStep\Core\Progress\School;
 use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\Situation;
@@ -109,6 +110,19 @@ final class PlanController extends StageController
         );
 
         return $this->said('Changed how it is done.');
+    }
+
+    public function setUp(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $request->validate([
+            'set_up' => ['nullable', 'string', 'max:'.OwnSetUp::LONGEST], 'revision' => ['required', 'integer'],
+        ], ['set_up.*' => sprintf(
+            'In %d letters at most, for example: toes 30 cm from the wall, two cushions.', OwnSetUp::LONGEST,
+        )]);
+        $says = trim($request->string('set_up')->value());
+        $edit->setUp($client, $this->me($request), $item, $says === '' ? null : $says, $request->integer('revision'));
+
+        return $this->said('Set-up kept for this client.');
     }
 
     public function lightDays(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse

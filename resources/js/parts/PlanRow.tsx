@@ -1,3 +1,4 @@
+import OwnSetUp from "./plan/OwnSetUp";
 import WayPicker from "./plan/WayPicker";
 import { useLit } from "@/lib/lit";
 import { dayName } from "@/lib/words";
@@ -21,6 +22,7 @@ export default function PlanRow({
     onDose,
     onSchool,
     onWay,
+    onSetUp,
     onLight,
     days,
     onRefresh,
@@ -37,6 +39,7 @@ export default function PlanRow({
     clientId: number;
     onSchool: (school: string) => void;
     onWay: (way: string, always: boolean) => void;
+    onSetUp: (says: string, saved: () => void) => void;
     onLight: (days: number[]) => void;
     /** Of the plan, 1 Monday to 7 Sunday. */
     days: number[];
@@ -73,6 +76,7 @@ export default function PlanRow({
                         </button>
                     </h2>
                     <p className={`text-soft text-sm ${open ? "" : "line-clamp-1"}`}>{item.set_up}</p>
+                    {item.own_set_up !== "" && <p className="text-sm">For them: {item.own_set_up}</p>}
                     {item.changes.map((change) => (
                         <p key={change} className="text-sm font-medium">
                             {change}
@@ -192,6 +196,15 @@ export default function PlanRow({
                             <FieldError error={errors.light_days} />
                         </fieldset>
                     )}
+                    <OwnSetUp
+                        key={item.own_set_up}
+                        says={item.own_set_up}
+                        name={item.name}
+                        place={`${clientId}.set-up.${item.family}.${item.rung}`}
+                        busy={busy}
+                        error={errors.set_up}
+                        onSave={onSetUp}
+                    />
                     <WayPicker name={item.name} ways={item.ways} busy={busy} error={errors.way} onWay={onWay} />
                     <div className="w-80 max-w-full">
                         <SelectField

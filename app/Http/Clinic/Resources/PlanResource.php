@@ -109,7 +109,7 @@ final class PlanResource
             'pattern' => $family->pattern->label(),
             'rung' => $item->rung,
             'name' => $rung->name,
-            'set_up' => $rung->setUp->says,
+            'set_up' => $rung->setUp->says, 'own_set_up' => $item->own_set_up ?? '',
             'figure' => $rung->figure->draw(),
             'equipment' => $rung->equipmentLabels(),
             'lever_notes' => array_values(array_filter([

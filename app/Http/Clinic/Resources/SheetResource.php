@@ -59,7 +59,7 @@ final class SheetResource
             'name' => $rung->name,
             'equipment' => $rung->equipmentLabels(),
             'figure' => $rung->figure->draw(),
-            'set_up' => $rung->setUp->says,
+            'set_up' => $rung->setUp->says, 'own_set_up' => $item->own_set_up,
             'helper' => $rung->helper?->says(),
             'picture' => $rung->teaching->picture, 'target' => $rung->teaching->target,
             'fade' => $rung->teaching->fade,

@@ -262,6 +262,9 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                         onWay={(way, always) =>
                             send("put", `/items/${item.id}/way`, { way, always }, `${item.name}: done another way`)
                         }
+                        onSetUp={(set_up, saved) =>
+                            send("put", `/items/${item.id}/set-up`, { set_up }, `${item.name}: ${set_up}`, saved)
+                        }
                         onSchool={(school) =>
                             send("put", `/items/${item.id}/school`, { school }, `${item.name}: another school`)
                         }

@@ -135,6 +135,7 @@ export default function Sheet({ client, sheet }: SheetProps) {
                             <p>
                                 <strong>Set up:</strong> {item.set_up}
                                 {item.recipe ? ` ${item.recipe}` : ""}
+                                {item.own_set_up && <strong> For you: {item.own_set_up}</strong>}
                             </p>
                             {item.light && (
                                 <p>

@@ -49,6 +49,8 @@ export interface PlanItem {
     rung: string;
     name: string;
     set_up: string;
+    /** For this client: distances, cushions, heights; empty where nothing is said. */
+    own_set_up: string;
     figure: FigureData;
     equipment: string[];
     lever_notes: string[];
@@ -118,6 +120,7 @@ export interface SheetProps {
             equipment: string[];
             figure: FigureData;
             set_up: string;
+            own_set_up: string | null;
             cues: string[];
             helper: string | null;
             picture: string | null;

@@ -1,0 +1,53 @@
+import { useState } from "react";
+import Button from "@/parts/Button";
+import Field, { inputClass } from "@/parts/Field";
+import KeptOffer from "@/parts/KeptOffer";
+import { useKept } from "@/lib/kept";
+
+/** Distances, cushions, heights for this client: printed on the sheet, and back whenever this rung is. */
+export default function OwnSetUp({
+    says,
+    name,
+    place,
+    busy,
+    error,
+    onSave,
+}: {
+    says: string;
+    name: string;
+    /** Which page, client and exercise, for what is typed and not sent. */
+    place: string;
+    busy: boolean;
+    error?: string | undefined;
+    onSave: (says: string, saved: () => void) => void;
+}) {
+    const [typed, setTyped] = useState(says);
+    const kept = useKept(place, `Plan: set-up of ${name}`, typed, typed !== says);
+    return (
+        <div>
+            <div className="flex flex-wrap items-end gap-2">
+                <Field
+                    className="min-w-0 flex-1"
+                    label={
+                        <>
+                            Their own set-up<span className="sr-only"> of {name}</span>
+                        </>
+                    }
+                    error={error}
+                >
+                    <input
+                        className={inputClass}
+                        value={typed}
+                        maxLength={160}
+                        placeholder="for example: toes 30 cm from the wall, two cushions"
+                        onChange={(e) => setTyped(e.target.value)}
+                    />
+                </Field>
+                <Button small disabled={busy || typed.trim() === says} onClick={() => onSave(typed, kept.saved)}>
+                    Keep set-up<span className="sr-only"> of {name}</span>
+                </Button>
+            </div>
+            <KeptOffer kept={kept} onTake={setTyped} />
+        </div>
+    );
+}
