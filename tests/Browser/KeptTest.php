@@ -326,6 +326,33 @@ it('takes a decimal comma, asks twice about an unusual dose, and remembers it wh
         )->see('7 ×')->press('Take back')->see('Taken back');
     });
 
+it('keeps a set-up of their own, and offers nothing again that was just saved, however fast', function (): void {
+    $chrome = $this->chrome;
+    $offered = static fn (): bool => str_contains($chrome->text(), 'You typed something here');
+    $chrome->visit('/clients/1/plan')->see('Limits in force');
+    $chrome->driver->findElement(WebDriverBy::xpath('//main//h2/button[contains(., "Seat rise")]'))->click();
+    $box = 'Their own set-up of '.$chrome->ask('document.querySelector("main h2 button[aria-expanded=true]").firstChild'
+        .'.textContent.trim()');
+    // Pressed before the browser has written down what was typed: in one go, as by the Enter key.
+    $chrome->fill($box, 'three books');
+    $chrome->driver->executeScript(
+        '[...document.querySelectorAll("button")].find((b) => b.innerText.startsWith("Keep set-up")).click()',
+    );
+    $chrome->see('For them: three books');
+    usleep(500_000);
+    expect($offered())->toBeFalse()->and($chrome->value($box))->toBe('three books');
+    $chrome->press('Take back')->see('Taken back')->gone('For them: three books');
+    expect($chrome->value($box))->toBe('')->and($offered())->toBeFalse();
+    $chrome->fill('Sets', '1');
+    $chrome->driver->executeScript(
+        '[...document.querySelectorAll("button")].find((b) => b.innerText === "Change dose").click()',
+    );
+    $chrome->see('Dose changed.');
+    usleep(500_000);
+    expect($offered())->toBeFalse();
+    $chrome->press('Take back')->see('Taken back');
+});
+
 it('corrects a session and shows what it said before', function (): void {
     $chrome = $this->chrome;
     $chrome->visit('/clients/2/log')->press('correct')->see(

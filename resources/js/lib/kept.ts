@@ -51,6 +51,11 @@ async function read<T>(at: string, key: string): Promise<Entry<T>[]> {
     }
 }
 
+/** Saved since this page was opened: a form that is drawn anew by its own save must not offer it once more. */
+const saved = new Set<string>();
+/** Told of each save: the form may have been drawn anew, and have read what was kept, a moment before it was known. */
+const told = new Set<() => void>();
+
 /** Grows with each sign-out: what was about to be written down before it is not written after it. */
 let signOuts = 0;
 
@@ -116,14 +121,17 @@ export function useKept<T>(place: string | null, title: string, data: T, dirty: 
         let here = true;
         if (at !== null) {
             void read<T>(at, key).then((entries) => {
-                const last = entries.filter((e) => e.id !== own.current).at(-1);
+                const last = entries.filter((e) => e.id !== own.current && !saved.has(e.id)).at(-1);
                 if (here && last) {
                     setOffer(last);
                 }
             });
         }
+        const look = () => setOffer((last) => (last !== null && saved.has(last.id) ? null : last));
+        told.add(look);
         return () => {
             here = false;
+            told.delete(look);
         };
     }, [at, key]);
     // What is typed and not written down yet; written at once when the page is left.
@@ -183,7 +191,9 @@ export function useKept<T>(place: string | null, title: string, data: T, dirty: 
             clearTimeout(timer.current);
             pending.current = null;
             done.current = now.current;
+            saved.add(own.current);
             without([own.current]);
+            told.forEach((look) => look());
             own.current = newId();
         },
     };

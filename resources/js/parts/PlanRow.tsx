@@ -197,7 +197,7 @@ export default function PlanRow({
                         </fieldset>
                     )}
                     <OwnSetUp
-                        key={item.own_set_up}
+                        key={item.rung}
                         says={item.own_set_up}
                         name={item.name}
                         place={`${clientId}.set-up.${item.family}.${item.rung}`}

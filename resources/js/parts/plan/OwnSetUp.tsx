@@ -22,6 +22,12 @@ export default function OwnSetUp({
     onSave: (says: string, saved: () => void) => void;
 }) {
     const [typed, setTyped] = useState(says);
+    const [stood, setStood] = useState(says);
+    // Saved, taken back, or brought back with the rung: the box shows what stands now.
+    if (stood !== says) {
+        setStood(says);
+        setTyped(says);
+    }
     const kept = useKept(place, `Plan: set-up of ${name}`, typed, typed !== says);
     return (
         <div>
