@@ -20,15 +20,12 @@ final readonly class GateResult implements JsonSerializable
     /** Minutes until the re-check that a `wait` asks for; null when none does. */
     public function againInMinutes(): ?int
     {
-        $minutes = array_values(
-            array_filter(
-                array_map(
-                    static fn (Finding $f): ?int => $f->verdict === GateVerdict::Wait ? $f->againInMinutes : null,
-                    $this->findings,
-                ),
-                static fn (?int $m): bool => $m !== null,
-            ),
-        );
+        $minutes = [];
+        foreach ($this->findings as $finding) {
+            if ($finding->verdict === GateVerdict::Wait && $finding->againInMinutes !== null) {
+                $minutes[] = $finding->againInMinutes;
+            }
+        }
 
         return $minutes === [] ? null : max($minutes);
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Gate\Finding;
 use BuoyantStep\Core\Gate\Gate;
 use BuoyantStep\Core\Gate\GateResult;
+use BuoyantStep\Core\Gate\GateVerdict;
 use BuoyantStep\Core\Gate\Readings;
 use BuoyantStep\Core\Gate\Seen;
 use BuoyantStep\Core\Gate\Vital;
@@ -453,3 +455,19 @@ it('takes a first look for a first look, and asks for what a limit wants watched
         ->and(Seen::LimbChange->watched())->toBe(Watched::LimbGirth)
         ->and(Seen::Unwell->watched())->toBeNull();
 });
+
+it('asks for the longest of the waits, and for none where nothing waits', function (
+    array $findings, ?int $minutes,
+): void {
+    expect((new GateResult(GateVerdict::Wait, $findings, []))->againInMinutes())->toBe($minutes);
+})->with([
+    'nothing found' => [[], null],
+    'nothing waits' => [fn () => [Finding::lighter('r', 'says', 'do')], null],
+    'something has to be entered first' => [fn () => [Finding::wait('r', 'says', 'do', null)], null],
+    'two waits' => [
+        fn () => [
+            Finding::wait('r', 'says', 'do', 5), Finding::wait('r', 'says', 'do', 15),
+            Finding::wait('r', 'says', 'do', null), Finding::stop('r', 'says', 'do'),
+        ], 15,
+    ],
+]);

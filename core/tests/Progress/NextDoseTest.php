@@ -280,3 +280,12 @@ it('proposes nothing outside the envelope, for thousands of clients and historie
     }
     expect(array_keys($seen))->toContain('step_up', 'stay', 'ease', 'stop');
 });
+
+it('says that no ladder of loads was given rather than naming a rung', function (): void {
+    $proposal = proposed([doneAgo(4), doneAgo(2)], ladder: null);
+    expect($proposal->decision)->toBe(Decision::Stay)
+        ->and($proposal->because)->not->toBeEmpty()
+        ->and(array_column($proposal->because, 'says'))->toContain(
+            'No ladder of loads given: the next load cannot be chosen.',
+        );
+});

@@ -34,7 +34,7 @@ function doneAgo(int $ago, int $reps = 12, float $effort = 8, array $more = [], 
 
 function proposed(
     array $history,
-    array $ladder = [4500, 5000, 5500, 6000],
+    ?array $ladder = [4500, 5000, 5500, 6000],
     array $client = [],
     array $dose = DOSE,
     ?OneRepMax $max = null,
