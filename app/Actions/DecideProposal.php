@@ -18,6 +18,7 @@ use BuoyantStep\Core\Dose\DoseFaults;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\Needs\Need;
 use BuoyantStep\Core\Situation\RungHere;
 use Closure;
 use Illuminate\Support\Facades\DB;
@@ -208,7 +209,8 @@ final class DecideProposal
             ...array_values(
                 array_filter(
                     $item->because,
-                    static fn (array $r): bool => in_array($r['from'], ['goal', 'limit', 'measure'], true),
+                    static fn (array $r): bool => in_array($r['from'], ['goal', 'limit', 'measure'], true)
+                        || str_starts_with($r['rule'], Need::RULE),
                 ),
             ),
             ...$proposal->because,

@@ -6,59 +6,98 @@ namespace App\Actions;
 
 use App\Models\Client;
 use App\Models\Decision;
+use App\Models\LogItem;
 use App\Models\Plan;
+use App\Models\PlanItem;
+use App\Models\SessionLog;
 use App\Models\User;
 use App\Rows\BuildSituation;
 use App\Rows\OwnSetUp;
 use App\Rows\PlanItemRow;
+use BuoyantStep\Core\Errors\CoreError;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\Planned;
+use BuoyantStep\Core\Plan\Preferences;
 use Illuminate\Support\Facades\DB;
 
-/** Drafts a whole session for a client as the next version; an older draft makes room for it, and can be taken back. */
+/**
+ * Drafts a whole session for a client as the next version: what has been done stays where it fits. An older draft makes
+ * room for it, and can be taken back.
+ */
 final class DraftPlan
 {
-    public function __construct(private readonly BuildSituation $build, private readonly PlanDesk $desk)
-    {
+    public function __construct(
+        private readonly BuildSituation $build,
+        private readonly PlanDesk $desk,
+        private readonly Catalogue $catalogue,
+    ) {
     }
 
     /**
      * @param  int|null  $revision  of the plans as the page showed them; null where nobody else can have changed them
+     * @param  array<string, mixed>|null  $wishes  what it is to hold, for this draft and the next; null leaves it
+     * @param  bool  $keep  whether what has been done stays
      */
-    public function run(Client $client, User $by, ?int $revision = null): Plan
+    public function run(
+        Client $client, User $by, ?int $revision = null, ?array $wishes = null, bool $keep = true,
+    ): Plan {
+        return DB::transaction(function () use ($client, $by, $revision, $wishes, $keep): Plan {
+            $this->desk->next($client, $by, $revision, 'A plan drafted anew.');
+            if ($wishes !== null) {
+                $this->keepWishes($client, $wishes);
+            }
+
+            return $this->drafted($client, $by, $keep);
+        });
+    }
+
+    /** @param  array<string, mixed>  $wishes */
+    private function keepWishes(Client $client, array $wishes): void
+    {
+        try {
+            Preferences::read(
+                new Bag(array_filter($wishes, static fn (mixed $v): bool => $v !== null), '/wishes'), $this->catalogue,
+            );
+        } catch (CoreError $error) {
+            throw Refusal::from($error, 'wishes');
+        }
+        $client->update(['wishes' => $wishes]);
+    }
+
+    private function drafted(Client $client, User $by, bool $keep): Plan
     {
         $situation = $this->build->of($client);
         $wishes = $this->build->wishes($client);
-        $draft = (new Drafter($situation))->draft($wishes);
-
-        return DB::transaction(function () use ($client, $by, $revision, $situation, $wishes, $draft): Plan {
-            $this->desk->next($client, $by, $revision, 'A plan drafted anew.');
-            $chosen = self::chosen($client);
-            $client->plans()->where('status', Plan::DRAFT)->delete();
-            $plan = $client->plans()->create([
-                'version' => $this->desk->nextVersion($client),
-                'status' => Plan::DRAFT, 'revision' => $client->plan_revision,
-                'aim' => $wishes->aim->value, 'structure' => $wishes->structure->value, 'minutes' => $wishes->minutes,
-                'days' => $wishes->days,
-                'notes' => ['left' => $draft->left, 'trims' => $draft->trims],
-                'drafted_on' => (string) $situation->on,
+        $done = $keep ? $this->done($client) : [];
+        $draft = (new Drafter($situation))->draft($wishes, $done);
+        $chosen = self::chosen($client);
+        $client->plans()->where('status', Plan::DRAFT)->delete();
+        $plan = $client->plans()->create([
+            'version' => $this->desk->nextVersion($client),
+            'status' => Plan::DRAFT, 'revision' => $client->plan_revision,
+            'aim' => $wishes->aim->value, 'structure' => $wishes->structure->value, 'minutes' => $wishes->minutes,
+            'days' => $wishes->days, 'wishes' => $wishes->prefers->jsonSerialize(),
+            'notes' => ['left' => $draft->left, 'trims' => $draft->trims],
+            'drafted_on' => (string) $situation->on,
+        ]);
+        foreach ($draft->items as $i => $item) {
+            // The same door as for a dose that is typed; nothing that the core drafts has ever been met there.
+            CheckDose::assertAllowed($item->here, $item->goal, $item->dose, confirmed: true);
+            $plan->items()->create([
+                'position' => $i + 1, ...PlanItemRow::from($item), ...$chosen[$item->family->code] ?? [],
+                ...OwnSetUp::row($client, $item->family->code, $item->rung->code),
             ]);
-            foreach ($draft->items as $i => $item) {
-                // The same door as for a dose that is typed; nothing that the core drafts has ever been met there.
-                CheckDose::assertAllowed($item->here, $item->goal, $item->dose, confirmed: true);
-                $plan->items()->create([
-                    'position' => $i + 1, ...PlanItemRow::from($item), ...$chosen[$item->family->code] ?? [],
-                    ...OwnSetUp::row($client, $item->family->code, $item->rung->code),
-                ]);
-            }
-            Decision::record(
-                $by,
-                $client,
-                'plan.drafted',
-                sprintf('Version %d drafted with %d exercises.', $plan->version, count($draft->items)),
-            );
+        }
+        Decision::record(
+            $by,
+            $client,
+            'plan.drafted',
+            sprintf('Version %d drafted with %d exercises.', $plan->version, count($draft->items)),
+        );
 
-            return $plan;
-        });
+        return $plan;
     }
 
     /**
@@ -81,5 +120,33 @@ final class DraftPlan
         }
 
         return $chosen;
+    }
+
+    /** @return list<Planned> exercises of the issued plan that were logged, as they stand on the desk now */
+    private function done(Client $client): array
+    {
+        $client->load('plans.items');
+        $desk = $client->plans->firstWhere('status', Plan::DRAFT)
+            ?? $client->plans->firstWhere('status', Plan::ISSUED);
+
+        return array_map(
+            fn (PlanItem $i): Planned => PlanItemRow::planned($i, $this->catalogue),
+            $desk === null ? [] : self::doneOf($desk, $client),
+        );
+    }
+
+    /** @return list<PlanItem> of this plan, what has been logged under the issued one */
+    public static function doneOf(Plan $desk, Client $client): array
+    {
+        $issued = $client->plans->firstWhere('status', Plan::ISSUED);
+        if ($issued === null) {
+            return [];
+        }
+        $logs = SessionLog::query()->select('id')->where('plan_id', $issued->id)->whereNull('skipped');
+        $logged = LogItem::query()->whereIn('session_log_id', $logs)->distinct()->pluck('family')->all();
+
+        return array_values(
+            $desk->items->filter(static fn (PlanItem $i): bool => in_array($i->family, $logged, true))->all(),
+        );
     }
 }

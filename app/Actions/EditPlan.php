@@ -44,7 +44,7 @@ final class EditPlan
             $offer = (new Drafter($situation))->offer($situation->at($family, $family->rung($rung)), $wishes);
 
             return [
-                ...PlanItemRow::from($offer->item ?? throw Refusal::at('rung', $offer->why)),
+                ...PlanItemRow::from($offer->item ?? throw Refusal::at('rung', $offer->why), $item),
                 ...OwnSetUp::row($client, $item->family, $rung),
             ];
         });
@@ -169,7 +169,7 @@ final class EditPlan
             $new = $offer->item ?? throw Refusal::at('rung', $offer->why);
 
             return PlanItemRow::renewed(
-                PlanItemRow::planned($item, $this->catalogue), $new, new PlanFit($situation),
+                $item, PlanItemRow::planned($item, $this->catalogue), $new, new PlanFit($situation),
             );
         });
     }
@@ -187,7 +187,7 @@ final class EditPlan
         $situation = $this->build->of($client);
         $wishes = $this->build->wishes($client);
         $family = $this->catalogue->family($familyCode);
-        $offer = (new Drafter($situation))->hardest($family, $wishes);
+        $offer = (new Drafter($situation))->start($family, $wishes);
         $says = $offer->why === '' ? 'No rung of this family is open yet: measure first.' : $offer->why;
         $item = $offer->item ?? throw Refusal::at('family', $says);
         DB::transaction(function () use ($client, $by, $item, $revision, $situation): void {

@@ -53,6 +53,7 @@ final class PlanDesk
             'says' => Mass::cut($says, 200), 'draft' => $draft === null
                 ? null
                 : self::picture($draft),
+            'wishes' => $now->wishes,
         ]);
     }
 
@@ -92,7 +93,7 @@ final class PlanDesk
             if ($top === null) {
                 throw Refusal::at('plan', 'There is nothing to take back: since the last issue nothing was changed.');
             }
-            $now->update(['plan_revision' => $now->plan_revision + 1]);
+            $now->update(['plan_revision' => $now->plan_revision + 1, 'wishes' => $top->wishes]);
             $client->plan_revision = $now->plan_revision;
             $this->reopen($client, $top);
             $this->putBack($client, $top);
@@ -143,7 +144,7 @@ final class PlanDesk
             throw Refusal::at('plan', 'There is no plan to change. Draft one first.');
         }
         $copy = $client->plans()->create([
-            ...$issued->only(['aim', 'structure', 'minutes', 'days', 'notes']),
+            ...$issued->only(['aim', 'structure', 'minutes', 'days', 'notes', 'wishes']),
             'version' => $this->nextVersion($client), 'status' => Plan::DRAFT, 'revision' => $client->plan_revision,
             'drafted_on' => (string) $client->clinic->today(),
         ]);
@@ -179,7 +180,9 @@ final class PlanDesk
     private static function picture(Plan $plan): array
     {
         return [
-            'plan' => $plan->only(['id', 'version', 'aim', 'structure', 'minutes', 'days', 'notes', 'drafted_on']),
+            'plan' => $plan->only([
+                'id', 'version', 'aim', 'structure', 'minutes', 'days', 'notes', 'wishes', 'drafted_on',
+            ]),
             'items' => array_values(
                 $plan->items->map(
                     static fn (PlanItem $i): array => $i->only(['id', ...PlanItem::COPIED, 'last_load_g']),

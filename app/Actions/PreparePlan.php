@@ -54,7 +54,7 @@ final class PreparePlan
                 $planned = PlanItemRow::planned($item, $this->catalogue);
                 $new = $fit->ofOne($planned) === [] ? null : PlanAhead::adapted($planned, $then, $wishes);
                 if ($new !== null) {
-                    $item->update(PlanItemRow::renewed($planned, $new, $fit));
+                    $item->update(PlanItemRow::renewed($item, $planned, $new, $fit));
                 } elseif ($fit->ofOne($planned) !== []) {
                     $left[] = $planned->rung->name;
                 }

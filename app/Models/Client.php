@@ -50,6 +50,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $aim
  * @property string $structure
  * @property string|null $wants
+ * @property array<string, mixed>|null $wishes  what a plan is to hold, in the core's open form
  * @property int $screen_version
  * @property int $kit_version
  * @property int $plan_revision
@@ -79,7 +80,7 @@ final class Client extends Model
     protected function casts(): array
     {
         return [
-            'days' => 'array', 'ways' => 'array', 'set_ups' => 'array',
+            'days' => 'array', 'ways' => 'array', 'set_ups' => 'array', 'wishes' => 'array',
             'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array',
             'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'abilities' => 'array',
             'mass_unit' => MassUnit::class,

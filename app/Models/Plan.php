@@ -19,7 +19,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $structure
  * @property int $minutes
  * @property list<int> $days
- * @property array{left: list<array{pattern: string, says: string}>, trims: list<string>} $notes
+ * @property array{left: list<array{what?: string, pattern?: string, says: string}>, trims: list<string>} $notes
+ * @property array<string, mixed>|null $wishes  by which it was drafted
  * @property string $drafted_on
  * @property string|null $issued_on
  * @property int|null $issued_by
@@ -42,7 +43,7 @@ final class Plan extends Model
     protected function casts(): array
     {
         return [
-            'days' => 'array', 'notes' => 'array', 'version' => 'integer', 'revision' => 'integer',
+            'days' => 'array', 'notes' => 'array', 'wishes' => 'array', 'version' => 'integer', 'revision' => 'integer',
             'minutes' => 'integer',
         ];
     }

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $revision
  * @property string $says
  * @property array{plan: array<string, mixed>, items: list<array<string, mixed>>}|null $draft  null when there was none
+ * @property array<string, mixed>|null $wishes  of the client
  */
 final class PlanSnapshot extends Model
 {
@@ -23,6 +24,6 @@ final class PlanSnapshot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['revision' => 'integer', 'draft' => 'array'];
+        return ['revision' => 'integer', 'draft' => 'array', 'wishes' => 'array'];
     }
 }

@@ -10,7 +10,7 @@ use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Exercises\BandSetUp;
 use BuoyantStep\Core\Plan\BandFit;
-use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\GoalFor;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Mass;
@@ -40,7 +40,7 @@ final class WorkOutBand
             throw InvalidInput::at('/band', 'Pull it on a scale to one length at least; until then it goes by feel.');
         }
         if ($kgf === null) {
-            $fit = BandFit::suggest($here, (new Drafter($situation))->goal($family, $wishes), $band, $at);
+            $fit = BandFit::suggest($here, (new GoalFor($situation))->family($family, $wishes->aim), $band, $at);
             [$setUp, $force, $says] = [$fit->setUp, $fit->forceN, $fit->targetSays];
         } else {
             $force = $kgf * BandSetUp::KGF;

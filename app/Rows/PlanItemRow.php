@@ -11,17 +11,22 @@ use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\Needs\Need;
 use BuoyantStep\Core\Plan\PlanFit;
 use BuoyantStep\Core\Plan\PlanItem;
 use BuoyantStep\Core\Plan\Planned;
+use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\Side;
 
 /** Between the core's plan item and its row. */
 final class PlanItemRow
 {
-    /** @return array<string, mixed> */
-    public static function from(PlanItem $item): array
+    /**
+     * @param  StoredItem|null  $was  what it takes the place of, and is in the plan for
+     * @return array<string, mixed>
+     */
+    public static function from(PlanItem $item, ?StoredItem $was = null): array
     {
         return [
             'family' => $item->family->code,
@@ -30,10 +35,21 @@ final class PlanItemRow
             'dose' => $item->dose->jsonSerialize(),
             'sides' => array_map(static fn (Side $s): string => $s->value, $item->sides),
             'changes' => array_map(static fn (Change $c): array => $c->jsonSerialize(), $item->changes),
-            'because' => array_map(static fn ($r): array => $r->jsonSerialize(), $item->dosing->because),
+            'because' => [
+                ...$was === null ? [] : self::needs($was),
+                ...array_map(static fn (Reason $r): array => $r->jsonSerialize(), $item->reasons()),
+            ],
             'findings' => $item->dosing->findings,
             'recipe' => $item->recipe,
         ];
+    }
+
+    /** @return list<array{from: string, rule: string, says: string, source: string}> what it is in the plan for */
+    public static function needs(StoredItem $item): array
+    {
+        return array_values(array_filter(
+            $item->because, static fn (array $r): bool => str_starts_with($r['rule'], Need::RULE),
+        ));
     }
 
     public static function dose(StoredItem $item): Dose
@@ -72,9 +88,9 @@ final class PlanItemRow
      *
      * @return array<string, mixed> what to store
      */
-    public static function renewed(Planned $before, PlanItem $now, PlanFit $fit): array
+    public static function renewed(StoredItem $was, Planned $before, PlanItem $now, PlanFit $fit): array
     {
-        $row = self::from($now);
+        $row = self::from($now, $was);
 
         return ! $fit->doseStands($before, $now) ? $row : [
             'changes' => $row['changes'], 'sides' => $row['sides'],

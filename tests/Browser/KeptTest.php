@@ -305,7 +305,7 @@ it('takes back a draft that was made anew, and an exercise that was taken out', 
     );
     $chrome->visit('/clients/2/plan')->see('Draft anew');
     $before = $names();
-    $chrome->press('Draft anew')->see('drafted.')->see('Take back: A plan drafted anew');
+    $chrome->press('Draft anew')->press('Draft it anew')->see('drafted.')->see('Take back: A plan drafted anew');
     $chrome->press('Take back')->see('Taken back');
     $chrome->until(static fn (): bool => $names() === $before, 'the exercises as they were');
     $chrome->driver->findElement(WebDriverBy::cssSelector('main ol > li h2 button'))->click();

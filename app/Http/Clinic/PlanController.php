@@ -11,6 +11,7 @@ use App\Actions\IssueReasons;
 use App\Actions\PlanDesk;
 use App\Actions\PreparePlan;
 use App\Http\Clinic\Requests\DoseRequest;
+use App\Http\Clinic\Requests\DraftRequest;
 use App\Http\Clinic\Resources\PlanResource;
 use App\Models\Client;
 use App\Models\Plan;
@@ -39,10 +40,12 @@ final class PlanController extends StageController
         });
     }
 
-    public function draft(Request $request, Client $client, DraftPlan $draft): RedirectResponse
+    public function draft(DraftRequest $request, Client $client, DraftPlan $draft): RedirectResponse
     {
-        $request->validate(['revision' => ['required', 'integer']]);
-        $plan = $draft->run($client, $this->me($request), $request->integer('revision'));
+        $plan = $draft->run(
+            $client, $this->me($request), $request->integer('revision'), $request->wishes(),
+            $request->boolean('keep', true),
+        );
 
         return $this->said(sprintf('Version %d drafted.', $plan->version));
     }

@@ -135,11 +135,16 @@ final readonly class Pulls
         return $this->bands[$newtons] ?? null;
     }
 
-    /** The pull nearest to this that is not above it; the lightest where all are; null where there is none. */
-    public function nearest(float $newtons): ?int
+    /**
+     * The pull nearest to this that is not above it; the lightest where all are; null where there is none.
+     *
+     * @param  KitBand|null  $of  only of this band
+     */
+    public function nearest(float $newtons, ?KitBand $of = null): ?int
     {
-        $under = array_filter($this->newtons(), static fn (int $n): bool => $n <= $newtons + 1e-9);
+        $there = array_keys(array_filter($this->bands, static fn (KitBand $b): bool => $of === null || $b === $of));
+        $under = array_filter($there, static fn (int $n): bool => $n <= $newtons + 1e-9);
 
-        return $under === [] ? $this->newtons()[0] ?? null : max($under);
+        return $under === [] ? $there[0] ?? null : max($under);
     }
 }

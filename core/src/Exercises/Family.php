@@ -10,6 +10,9 @@ use BuoyantStep\Core\Input\Bag;
 /** One movement pattern for one purpose; its rungs run from easiest to hardest. */
 final readonly class Family
 {
+    /** The turn of a family that no draft takes as long as another of its pattern will do. */
+    public const LAST = 9;
+
     /**
      * @param  list<Rung>  $rungs easiest first
      * @param  int  $draft  its turn within the pattern when a plan is drafted, 1 first
@@ -26,7 +29,7 @@ final readonly class Family
         public string $purpose,
         public string $kind,
         public array $rungs,
-        public int $draft = 9,
+        public int $draft = self::LAST,
         public array $gymMachines = [],
         public ?string $seatedFamily = null,
         public array $words = [],
@@ -47,7 +50,7 @@ final readonly class Family
             $bag->string('purpose'),
             $bag->string('kind'),
             array_map(static fn (Bag $rung): Rung => Rung::read($rung->over($shared)), $bag->bags('rungs')),
-            $bag->optInt('draft', 1, 99) ?? 9,
+            $bag->optInt('draft', 1, 99) ?? self::LAST,
             $bag->strings('gym_machines'),
             $bag->optString('seated_family'),
             $bag->strings('words'),

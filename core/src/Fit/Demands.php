@@ -227,6 +227,13 @@ final readonly class Demands
         return $this->movement->position === Position::Standing;
     }
 
+    /** Is the body there at some moment of it? On the floor, for one, while it goes down to it. */
+    public function isIn(Position $position): bool
+    {
+        return in_array($position, $this->movement->positions(), true)
+            || ($position === Position::Floor && $this->setting->floorTransfer);
+    }
+
     public function isSeated(): bool
     {
         return $this->movement->position === Position::Seated;

@@ -20,6 +20,7 @@ final readonly class ConditionAbout implements JsonSerializable
      *     Orders reads; one that ends in _g is a mass in grams
      * @param  list<ConditionTrait>  $traits  while it is in force
      * @param  array<string, ConditionTrait>  $traitsWith  detail code to what follows from it
+     * @param  array<string, ConditionTrait>  $traitsWithout  detail code to what follows while it is not said
      * @param  list<string>  $medicines  groups of medicines that fire the same rules
      * @param  bool  $freeDetails  are the details words of the clinician's own?
      * @param  list<string>  $words  other names that people search by: abbreviations, lay words
@@ -35,6 +36,7 @@ final readonly class ConditionAbout implements JsonSerializable
         public array $numbers = [],
         private array $traits = [],
         private array $traitsWith = [],
+        private array $traitsWithout = [],
         public array $medicines = [],
         public bool $freeDetails = false,
         public array $asks = [],
@@ -49,6 +51,11 @@ final readonly class ConditionAbout implements JsonSerializable
             || ! FirstBlock::isOver($condition));
         foreach ($this->traitsWith as $detail => $trait) {
             if ($condition->has($detail)) {
+                $traits[] = $trait;
+            }
+        }
+        foreach ($this->traitsWithout as $detail => $trait) {
+            if (! $condition->has($detail)) {
                 $traits[] = $trait;
             }
         }

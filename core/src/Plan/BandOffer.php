@@ -10,6 +10,7 @@ use BuoyantStep\Core\Dose\Pulls;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Situation\RungHere;
+use BuoyantStep\Core\Units\Mass;
 
 /** The band of a kit that comes nearest to what is wanted, or why none will do. */
 final readonly class BandOffer
@@ -36,13 +37,17 @@ final readonly class BandOffer
             }
         }
 
-        // A whole pull, which a step can be taken from, wherever the bands give one.
-        $whole = $best === null ? null : $pulls->nearest($best->setUp->meanN() ?? $best->forceN);
-        $band = $whole === null ? null : $pulls->band($whole);
+        if ($best === null) {
+            return new self(null, $why);
+        }
+        // A whole pull, which a step can be taken from, and which is to be had again when the dose is looked at.
+        $whole = $pulls->nearest($best->setUp->meanN() ?? $best->forceN, $best->band);
 
-        return new self(
-            $best !== null && $whole !== null && $band === $best->band ? $best->pulling($here, $whole) : $best, $why,
-        );
+        return $whole === null
+            ? new self(null, sprintf(
+                '%s: the cap leaves less than %s to set it up by.', $best->band->label, Mass::sayForce(1),
+            ))
+            : new self($best->pulling($here, $whole), '');
     }
 
     /**

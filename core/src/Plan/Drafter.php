@@ -4,60 +4,163 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
-use BuoyantStep\Core\Client\TrainingLevel;
+use BuoyantStep\Core\Client\Cognition;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Dosing;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Prescriber;
+use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Pattern;
-use BuoyantStep\Core\Kit\Holding;
+use BuoyantStep\Core\Plan\Needs\Cover;
+use BuoyantStep\Core\Plan\Needs\DailyGoals;
+use BuoyantStep\Core\Plan\Needs\Flags;
+use BuoyantStep\Core\Plan\Needs\Need;
+use BuoyantStep\Core\Plan\Needs\NeedKind;
+use BuoyantStep\Core\Plan\Needs\Selection;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Side;
 
 /**
- * Drafts a session: for each pattern the hardest rung that the limits allow, the measures open and the kit can load;
- * then trims it to the minutes.
+ * Drafts a session by what this client needs: goals of daily life, then flags, then cover; each exercise on the rung to
+ * begin with, dosed from the measures, the limits and the kit; then trims it to the minutes.
  */
 final readonly class Drafter
 {
-    public const MOST_ITEMS = 8;
+    /** No session holds more, however long. House convention. */
+    public const MOST_ITEMS = 12;
+
+    /** Few exercises for somebody who needs things simple; one of them is the warm-up. House convention. */
+    public const MOST_WHEN_SIMPLE = 5;
+
+    /** What an exercise with its rests takes, about, minutes. */
+    private const MINUTES_EACH = 4;
+
+    /** Slots of a need that are looked at. */
+    private const MOST_OF_A_NEED = 5;
 
     /** Easy sets that a first session has room for. House convention. */
     public const EASY_SETS = 3;
-
-    /**
-     * After a birth 12-15 reps at a moderate load come before chasing load; for a year. House convention.
-     */
-    private const REBUILD_DAYS = 365;
 
     public function __construct(private Situation $situation)
     {
     }
 
-    public function draft(Wishes $wishes): Draft
+    /** @param  list<Planned>  $done  what has been done lately: it stays where it still fits */
+    public function draft(Wishes $wishes, array $done = []): Draft
     {
-        $items = [];
-        $left = [];
-        foreach ($this->byPattern() as $pattern => $families) {
-            $offer = $this->choose($families, $wishes);
-            if ($offer->item !== null && count($items) < self::MOST_ITEMS) {
-                $items[] = $offer->item;
-            } else {
-                $full = sprintf('A session holds %d exercises; this one can be swapped in.', self::MOST_ITEMS);
-                $left[] = new LeftOut(Pattern::from($pattern), $offer->item !== null ? $full : $offer->why);
+        $selection = new Selection($this, $wishes, $this->mostItems($wishes));
+        foreach ($done as $planned) {
+            $item = $this->kept($planned, $wishes);
+            if ($item !== null && ! $selection->isFull()) {
+                $selection->keep($item);
             }
         }
+        $needs = $this->needs($wishes);
+        $left = $this->select($selection, $needs, $wishes);
         $trim = new Trim($wishes, $this->situation->envelope->restMin());
-        $trimmed = $trim->of($items);
+        $trimmed = $trim->of($selection->items());
         $items = self::askingFirst($trimmed->items);
+        if ($this->situation->envelope->is(ConditionTrait::UsesWheels)) {
+            $items = PullOverPush::of($items);
+        }
         $order = array_column(Pattern::cases(), 'value');
         $rank = static fn (PlanItem $i): int => (int) array_search($i->family->pattern->value, $order, true);
         usort($items, static fn (PlanItem $a, PlanItem $b): int => $rank($a) <=> $rank($b));
 
-        return new Draft($items, $trim->seconds($items), [...$left, ...$trimmed->left], $trimmed->trims);
+        return new Draft(
+            $items, $trim->seconds($items), [
+                ...$left, ...self::cutAway($needs, $selection, $trimmed->items, $wishes), ...$trimmed->left,
+            ], $trimmed->trims,
+        );
+    }
+
+    /** @return list<Need> goals of daily life in their order, then what conditions and measures ask for */
+    private function needs(Wishes $wishes): array
+    {
+        return [
+            ...array_map(DailyGoals::need(...), $wishes->prefers->goals), ...(new Flags($this->situation))->needs(),
+        ];
+    }
+
+    /**
+     * Needs that were met, and of which the minutes have left nothing.
+     *
+     * @param  list<Need>  $needs
+     * @param  list<PlanItem>  $items
+     * @return list<LeftOut>
+     */
+    private static function cutAway(array $needs, Selection $selection, array $items, Wishes $wishes): array
+    {
+        $kept = array_map(static fn (PlanItem $i): string => $i->family->code, $items);
+        $cut = array_filter($needs, static fn (Need $n): bool => $selection->isMet($n)
+            && array_intersect($selection->meets($n), $kept) === []);
+        $says = sprintf('Left out to fit %d minutes.', $wishes->minutes);
+
+        return array_map(static fn (Need $n): LeftOut => new LeftOut($n->label, $says), array_values($cut));
+    }
+
+    /**
+     * Goals of daily life first, in their order, and a rise; then what conditions and measures ask for; then the other
+     * main patterns; then the second and third exercise of each need, and what else covers the body. Two good exercises
+     * for what matters beat one of everything. Source: practice.
+     *
+     * @param  list<Need>  $needs
+     * @return list<LeftOut>
+     */
+    private function select(Selection $selection, array $needs, Wishes $wishes): array
+    {
+        $goals = array_filter($needs, static fn (Need $n): bool => $n->kind === NeedKind::Goal);
+        $left = [];
+        $selection->meet(Cover::need(Pattern::March), 0);
+        foreach ($wishes->prefers->pins as $pin) {
+            $why = $selection->pin($pin);
+            if ($why !== null) {
+                $left[] = new LeftOut($this->situation->catalogue->family($pin->family)->name, $why);
+            }
+        }
+        self::meetAll($selection, [...$goals, Cover::need(Pattern::Rise)], 0);
+        self::meetAll($selection, array_slice($needs, count($goals)), 0);
+        self::meetAll($selection, Cover::main($this->situation), 0);
+        for ($nth = 1; $nth < self::MOST_OF_A_NEED; $nth++) {
+            self::meetAll($selection, $needs, $nth);
+        }
+        $rest = Cover::rest($this->situation);
+        self::meetAll($selection, array_filter(
+            $rest, static fn (Need $n): bool => ! $selection->isMet($n),
+        ), 0);
+        foreach ([...$needs, ...$rest] as $need) {
+            if (! $selection->isMet($need)) {
+                $pattern = $need->kind === NeedKind::Cover ? $need->slots[0]->pattern : null;
+                $left[] = new LeftOut($need->label, $selection->whyNot($need), $pattern);
+            }
+        }
+
+        return $left;
+    }
+
+    /** @param  array<Need>  $needs */
+    private static function meetAll(Selection $selection, array $needs, int $nth): void
+    {
+        foreach ($needs as $need) {
+            $selection->meet($need, $nth);
+        }
+    }
+
+    /** How many exercises a session holds at most, the warm-up counted. House convention. */
+    public function mostItems(Wishes $wishes): int
+    {
+        $simple = $this->situation->client->function->cognition === Cognition::NeedsSimple;
+        $most = min(self::MOST_ITEMS, 1 + max(Trim::FEWEST_ITEMS, intdiv($wishes->minutes, self::MINUTES_EACH)));
+
+        return min($wishes->prefers->mostItems ?? self::MOST_ITEMS, $simple ? self::MOST_WHEN_SIMPLE : $most);
+    }
+
+    public function catalogue(): Catalogue
+    {
+        return $this->situation->catalogue;
     }
 
     /**
@@ -89,7 +192,7 @@ final readonly class Drafter
         if ($lacks !== null) {
             return Offer::none($name.$lacks);
         }
-        $goal = $this->goal($here->family, $wishes);
+        $goal = (new GoalFor($this->situation))->family($here->family, $wishes->aim);
         $dosing = Prescriber::dosing($here, $goal, count($wishes->days));
         $dose = $dosing->dose;
         if ($dose === null) {
@@ -113,10 +216,57 @@ final readonly class Drafter
         return Offer::of(new PlanItem($here, $goal, $dose, $dosing, $sides, $band, $feel ?? null));
     }
 
-    /** The hardest rung of a family that the measures open and everything else allows. */
-    public function hardest(Family $family, Wishes $wishes): Offer
+    /** A family on the rung to begin with; where that cannot be dosed here, on an easier one, then on a harder. */
+    public function start(Family $family, Wishes $wishes): Offer
     {
-        return $this->choose([$family], $wishes);
+        $start = new StartRung($this->situation);
+        $exclusions = $wishes->prefers->exclusions;
+        $lessened = null;
+        foreach ($start->order($family, $exclusions) as $here) {
+            $offer = $this->offer($here, $wishes);
+            if ($offer->item !== null) {
+                $item = $offer->item->because([$start->because($here, $exclusions)]);
+                if (! $item->isLessened()) {
+                    return Offer::of($item);
+                }
+                $lessened ??= Offer::of($item);
+            }
+        }
+
+        return $lessened ?? Offer::none($this->whyNone($family, $wishes));
+    }
+
+    private function kept(Planned $planned, Wishes $wishes): ?PlanItem
+    {
+        if ($wishes->prefers->exclusions->says($planned->family, $planned->rung) !== null) {
+            return null;
+        }
+        $item = $this->offer($this->situation->at($planned->family, $planned->rung), $wishes)->item;
+
+        return $item !== null && (new PlanFit($this->situation))->doseStands($planned, $item)
+            ? $item->keeping($planned->dose)
+            : $item;
+    }
+
+    /** What has to be in, at its rung where one is named. A wish against it does not stand in its way. */
+    public function pinned(Pin $pin, Wishes $wishes): Offer
+    {
+        $family = $this->situation->catalogue->family($pin->family);
+
+        return $pin->rung === null
+            ? $this->start($family, $wishes)
+            : $this->offer($this->situation->at($family, $family->rung($pin->rung)), $wishes);
+    }
+
+    /** Of all that is out, the easiest rung says it best. */
+    private function whyNone(Family $family, Wishes $wishes): string
+    {
+        $rung = $family->rungs[0];
+        $here = $this->situation->at($family, $rung);
+
+        return $wishes->prefers->exclusions->says($family, $rung)
+            ?? $here->notYet()
+            ?? $this->offer($here, $wishes)->why;
     }
 
     /** How the load of a dose is made, or the band set up, in words; null where neither is used. */
@@ -135,108 +285,6 @@ final readonly class Drafter
         }
 
         return $dose->loadG === null ? null : $here->ladder()?->at($dose->loadG)?->recipe($here->situation->kit);
-    }
-
-    /** Which goal a family serves for this client. */
-    public function goal(Family $family, Wishes $wishes): Goal
-    {
-        return match ($family->kind) {
-            'warm_up' => Goal::WarmUp,
-            'balance' => Goal::Balance,
-            'hold' => Goal::Isometric,
-            'mobility' => Goal::Mobility,
-            // Speed comes after the first block; until then the same movement is learnt.
-            'power' => $this->situation->isInFirstBlock() ? Goal::Learn : Goal::Power,
-            default => match ($wishes->aim) {
-                Aim::Endurance => Goal::Endurance,
-                Aim::Learn => Goal::Learn,
-                Aim::WakeUp => Goal::WakeUp,
-                Aim::Size => $this->sizeGoal(),
-                default => $this->strengthGoal(),
-            },
-        };
-    }
-
-    /** Size is for those who have trained: until then, and while a body heals or carries, strength comes first. */
-    private function sizeGoal(): Goal
-    {
-        $strength = $this->strengthGoal();
-        $ready = in_array($strength, [Goal::StrengthOlder, Goal::StrengthTrained], true)
-            && ! $this->situation->isFragile();
-
-        return $ready ? Goal::Size : $strength;
-    }
-
-    private function strengthGoal(): Goal
-    {
-        $client = $this->situation->client;
-        $sinceBirth = $client->daysSinceBirth($this->situation->on);
-        $older = $client->age($this->situation->on) >= 65;
-        $lightMany = ($client->schools['fragile_bone'] ?? null) === 'light_many';
-
-        return match (true) {
-            $client->dueDate !== null,
-            $sinceBirth !== null && $sinceBirth <= self::REBUILD_DAYS => Goal::StrengthEndurance,
-            $lightMany && $this->situation->envelope->is(ConditionTrait::FragileBone) => Goal::LightMany,
-            $this->situation->isInFirstBlock() => Goal::StrengthFirstBlock,
-            // No upper age: from 65 on it is being fragile that counts.
-            $client->trainingLevel === TrainingLevel::Trained
-                && ! ($older && $this->situation->isFragile()) => Goal::StrengthTrained,
-            default => Goal::StrengthOlder,
-        };
-    }
-
-    /** @return array<string, list<Family>> most important pattern first, each pattern's main family first */
-    private function byPattern(): array
-    {
-        $byPattern = [];
-        foreach ($this->situation->catalogue->families() as $family) {
-            $byPattern[$family->pattern->value][] = $family;
-        }
-
-        return $byPattern;
-    }
-
-    /**
-     * The hardest rung that fits as it is; where none of the family does, the hardest that fits with less of it.
-     *
-     * @param  list<Family>  $families
-     */
-    private function choose(array $families, Wishes $wishes): Offer
-    {
-        $why = '';
-        foreach ($families as $family) {
-            $lessened = null;
-            foreach (array_reverse($family->rungs) as $rung) {
-                $here = $this->situation->at($family, $rung);
-                // What another pair of hands does is agreed with them first; that a load hangs off to one side is the
-                // clinician's choice. Neither is drafted.
-                if (
-                    $here->notYet() !== null || $rung->helper !== null
-                    || $rung->work->holding === Holding::OppositeHand
-                ) {
-                    continue;
-                }
-                $offer = $this->offer($here, $wishes);
-                if ($offer->item !== null && ! $offer->item->isLessened()) {
-                    return $offer;
-                }
-                if ($offer->item !== null) {
-                    $lessened ??= $offer;
-
-                    continue;
-                }
-                // Of all that is out, the easiest rung of the main family says it best.
-                if ($family === $families[0] || $why === '') {
-                    $why = $offer->why;
-                }
-            }
-            if ($lessened !== null) {
-                return $lessened;
-            }
-        }
-
-        return Offer::none($why);
     }
 
     /**

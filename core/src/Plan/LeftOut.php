@@ -7,16 +7,17 @@ namespace BuoyantStep\Core\Plan;
 use BuoyantStep\Core\Exercises\Pattern;
 use JsonSerializable;
 
-/** A movement pattern that a draft does not cover, and why. */
+/** A goal, a need or a movement pattern that a draft does not serve, and why. */
 final readonly class LeftOut implements JsonSerializable
 {
-    public function __construct(public Pattern $pattern, public string $says)
+    /** @param  Pattern|null  $pattern  the movement pattern that is meant, where it is one */
+    public function __construct(public string $what, public string $says, public ?Pattern $pattern = null)
     {
     }
 
-    /** @return array{pattern: string, says: string} */
+    /** @return array{what: string, says: string} */
     public function jsonSerialize(): array
     {
-        return ['pattern' => $this->pattern->label(), 'says' => $this->says];
+        return ['what' => $this->what, 'says' => $this->says];
     }
 }

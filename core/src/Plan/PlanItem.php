@@ -10,6 +10,7 @@ use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Situation\RungHere;
+use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\Side;
 
@@ -26,7 +27,10 @@ final readonly class PlanItem
     /** How the load is made, or the band set up, in words; null where neither is used. */
     public ?string $recipe;
 
-    /** @param  list<Side>  $sides  the leading side first; [both] when done once */
+    /**
+     * @param  list<Side>  $sides  the leading side first; [both] when done once
+     * @param  list<Reason>  $why  what it is in for, and why on this rung
+     */
     public function __construct(
         public RungHere $here,
         public Goal $goal,
@@ -35,6 +39,7 @@ final readonly class PlanItem
         public array $sides,
         public ?BandFit $band = null,
         private ?string $byFeel = null,
+        public array $why = [],
     ) {
         $this->family = $here->family;
         $this->rung = $here->rung;
@@ -50,11 +55,37 @@ final readonly class PlanItem
 
     public function withDosing(Dosing $dosing): self
     {
-        return new self($this->here, $this->goal, $this->dose, $dosing, $this->sides, $this->band, $this->byFeel);
+        return $this->with($this->dose, $dosing, $this->why);
     }
 
     public function withDose(Dose $dose): self
     {
-        return new self($this->here, $this->goal, $dose, $this->dosing, $this->sides, $this->band, $this->byFeel);
+        return $this->with($dose, $this->dosing, $this->why);
+    }
+
+    /** The same with the dose that it has been done with, and how that is made. */
+    public function keeping(Dose $dose): self
+    {
+        $recipe = Drafter::recipe($this->here, $this->goal, $dose);
+
+        return new self($this->here, $this->goal, $dose, $this->dosing, $this->sides, null, $recipe, $this->why);
+    }
+
+    /** @param  list<Reason>  $why  before what is known of the rung already */
+    public function because(array $why): self
+    {
+        return $this->with($this->dose, $this->dosing, [...$why, ...$this->why]);
+    }
+
+    /** @param  list<Reason>  $why */
+    private function with(Dose $dose, Dosing $dosing, array $why): self
+    {
+        return new self($this->here, $this->goal, $dose, $dosing, $this->sides, $this->band, $this->byFeel, $why);
+    }
+
+    /** @return list<Reason> the whole chain: what it is in for, why this rung, and how its dose came about */
+    public function reasons(): array
+    {
+        return [...$this->why, ...$this->dosing->because];
     }
 }

@@ -26,9 +26,12 @@ final readonly class Trim
         [$items, $third] = $this->shortened($items, 2);
         [$items, $dropped] = $this->dropped($items);
         $says = sprintf('Left out to fit %d minutes.', $this->wishes->minutes);
-        $left = array_map(static fn (PlanItem $i): LeftOut => new LeftOut($i->family->pattern, $says), $dropped);
+        $left = array_map(static fn (PlanItem $i): LeftOut => new LeftOut(
+            $i->family->name, $says, $i->family->pattern,
+        ), $dropped);
         [$items, $second] = $this->shortened($items, 1);
-        $names = array_values(array_unique([...$third, ...$second]));
+        $kept = array_map(static fn (PlanItem $i): string => lcfirst($i->family->name), $items);
+        $names = array_values(array_intersect(array_unique([...$third, ...$second]), $kept));
         $trims = $names === [] ? [] : [
             sprintf('One set fewer to fit %d minutes: %s.', $this->wishes->minutes, implode(', ', $names)),
         ];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
-/** What the client and the clinician want the plan to be: aim, days and minutes. */
+/** What the client and the clinician want the plan to be: aim, days and minutes, and what it is to hold. */
 final readonly class Wishes
 {
     /** @param  list<int>  $days 1 Monday to 7 Sunday */
@@ -13,6 +13,7 @@ final readonly class Wishes
         public array $days = [2, 5],
         public int $minutes = 30,
         public Structure $structure = Structure::Circuit,
+        public Preferences $prefers = new Preferences,
     ) {
     }
 }

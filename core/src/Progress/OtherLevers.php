@@ -107,7 +107,7 @@ final readonly class OtherLevers
                 || $family->kind !== $here->family->kind) {
                 continue;
             }
-            $item = $drafter->hardest($family, $this->wishes)->item;
+            $item = $drafter->start($family, $this->wishes)->item;
             if ($item !== null) {
                 return [new Offered(
                     'family', sprintf('Or another exercise of the pattern: %s.', $item->rung->name), $item->dose,

@@ -171,6 +171,17 @@ final class Situation
         return $this->envelope->is(ConditionTrait::Fragile);
     }
 
+    /** Does it hurt there, by what was entered on the screen? */
+    public function isSore(Region $region): bool
+    {
+        return match ($region) {
+            Region::Lower => $this->envelope->is(ConditionTrait::SoreLeg),
+            Region::Upper => $this->envelope->is(ConditionTrait::SoreArm),
+            Region::Trunk => $this->envelope->is(ConditionTrait::SoreBack),
+            default => $this->isSore(Region::Lower) || $this->isSore(Region::Upper) || $this->isSore(Region::Trunk),
+        };
+    }
+
     /** Is one side weaker by a condition, and only one? */
     public function hasWeakSide(): bool
     {

@@ -45,6 +45,20 @@ enum ConditionTrait
 
     /** One side is weaker: it leads, and each side goes at its own pace. */
     case WeakSide;
+
     /** A cap on the share of the 1RM rises only on what a clinician measured, never on what was logged. */
     case CapWaits;
+
+    /** A programme trains what catches a fall. */
+    case Falls;
+
+    /** Breath, not muscle, ends a set: the legs come first, arms overhead last. */
+    case ShortOfBreath;
+
+    /** A leg, an arm or the back hurts: its exercises start easier. */
+    case SoreLeg;
+
+    case SoreArm;
+
+    case SoreBack;
 }

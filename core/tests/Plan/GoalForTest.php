@@ -5,13 +5,12 @@ declare(strict_types=1);
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Plan\Aim;
-use BuoyantStep\Core\Plan\Drafter;
-use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Plan\GoalFor;
 use BuoyantStep\Core\Tests\Support\Made;
 
 it('serves the aim by who the client is', function (array $client, Aim $aim, Goal $goal): void {
-    $drafter = new Drafter(Made::situation(Made::client($client)));
-    expect($drafter->goal(Catalogue::standard()->family('tote_row'), new Wishes($aim)))->toBe($goal);
+    $for = new GoalFor(Made::situation(Made::client($client)));
+    expect($for->family(Catalogue::standard()->family('tote_row'), $aim))->toBe($goal);
 })->with([
     'trained' => [[], Aim::Strength, Goal::StrengthTrained],
     'trained, at seventy' => [['birth_date' => '1956-01-01'], Aim::Strength, Goal::StrengthTrained],

@@ -22,6 +22,7 @@ use BuoyantStep\Core\Log\LoggedEstimates;
 use BuoyantStep\Core\Log\LoggedExercise;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\GoalFor;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Progress\Decision;
 use BuoyantStep\Core\Progress\Exercise;
@@ -264,10 +265,10 @@ final class Programme
             }
         }
         $situation = $this->situation($on);
-        $drafter = new Drafter($situation);
+        $for = new GoalFor($situation);
         foreach ($this->exercises as $exercise) {
             $here = $this->here($situation, $exercise);
-            $goal = $drafter->goal($here->family, $this->wishes);
+            $goal = $for->family($here->family, $this->wishes->aim);
             if ($goal !== $exercise->goal && ! $here->isOut()) {
                 $this->newGoal($here, $exercise, $goal);
             }

@@ -81,7 +81,7 @@ final class Decisions
         }
 
         return array_values(array_filter(
-            (new Drafter(Twelve::situation($code, $sets)))->draft(new Wishes)->items,
+            (new Drafter(Twelve::situation($code, $sets)))->draft(Twelve::wishes($code))->items,
             static fn (PlanItem $i): bool => $i->dose->loadG !== null,
         ));
     }

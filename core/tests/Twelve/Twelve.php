@@ -16,11 +16,14 @@ use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Plan\Draft;
 use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\Needs\DailyGoals;
 use BuoyantStep\Core\Plan\PlanItem;
+use BuoyantStep\Core\Plan\Preferences;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\MassUnit;
+use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\Side;
 
@@ -58,9 +61,15 @@ final class Twelve
         );
     }
 
+    /** What the client wants to be able to do, in the words of the file. */
+    public static function wishes(string $code): Wishes
+    {
+        return new Wishes(prefers: new Preferences(DailyGoals::in(self::file($code)['wants'])));
+    }
+
     public static function draft(string $code): Draft
     {
-        return (new Drafter(self::situation($code)))->draft(new Wishes);
+        return (new Drafter(self::situation($code)))->draft(self::wishes($code));
     }
 
     /** The plan as a clinician would read it. */
@@ -69,7 +78,7 @@ final class Twelve
         $draft = self::draft($code);
         $lines = [self::file($code)['name'], '', ...array_merge(...array_map(self::lines(...), $draft->items))];
         foreach ($draft->left as $left) {
-            $lines[] = sprintf('left out: %s. %s', $left->pattern->value, $left->says);
+            $lines[] = sprintf('left out: %s. %s', $left->what, $left->says);
         }
         foreach ($draft->trims as $trim) {
             $lines[] = $trim;
@@ -94,6 +103,7 @@ final class Twelve
                 $item->dose->loadLabel() === null ? '' : ', '.$item->dose->loadLabel(),
                 $item->recipe === null ? '' : ' ('.$item->recipe.')',
             ),
+            ...array_map(static fn (Reason $r): string => '  why: '.$r->says, $item->why),
             ...array_map(static fn (Change $c): string => '  change: '.$c->says(), $item->changes),
             ...array_map(static fn (string $f): string => '  note: '.$f, $item->dosing->findings),
         ]));

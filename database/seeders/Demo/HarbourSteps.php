@@ -22,7 +22,7 @@ use Illuminate\Database\Seeder;
  * @phpstan-type Fixture array{
  *     person: array{string, string}, client: array<string, mixed>, measures: list<array<string, mixed>>,
  *     kit: array{pieces: list<array<string, mixed>>, carriers: list<array<string, mixed>>},
- *     wishes: array{minutes: int, days: list<int>}
+ *     wants: string, wishes: array{minutes: int, days: list<int>}
  * }
  */
 final class HarbourSteps extends Seeder
@@ -98,6 +98,7 @@ final class HarbourSteps extends Seeder
             'training_level' => self::within($client, 'training')['level'] ?? null, 'training_since' => null,
             'usual' => self::within($client, 'usual'), 'days' => $told['wishes']['days'],
             'minutes' => $told['wishes']['minutes'], 'aim' => 'strength', 'structure' => 'circuit',
+            'wants' => $told['wants'],
         ];
     }
 

@@ -1,10 +1,10 @@
-import { type Found, useFind } from "@/lib/find";
+import type { Found } from "@/lib/find";
 import { ask } from "@/lib/ask";
 import type { FigureData, StairStep } from "@/types/props";
-import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from "@headlessui/react";
 import { useEffect, useState } from "react";
 import Button from "./Button";
 import Figure from "./Figure";
+import FamilyCombobox from "./plan/FamilyCombobox";
 import Steps from "./Steps";
 
 interface Looked {
@@ -30,8 +30,6 @@ export default function AddExercise({
     busy: boolean;
     onAdd: (family: string) => void;
 }) {
-    const [query, setQuery] = useState("");
-    const { families, nearest, searched } = useFind(`/clients/${clientId}/exercises`, query);
     const [chosen, setChosen] = useState<Found | null>(null);
     const [looked, setLooked] = useState<Looked | null>(null);
 
@@ -46,49 +44,20 @@ export default function AddExercise({
         return () => stop.abort();
     }, [chosen, clientId]);
 
-    const shown = families.length > 0 ? families : nearest;
     const stair = chosen !== null && looked?.code === chosen.code ? looked : null;
     const seed = stair?.stair.find((s) => s.seed) ?? null;
     const inPlan = chosen !== null && used.includes(chosen.code);
     return (
         <section aria-label="Add an exercise" className="mt-4">
-            <Combobox value={chosen} onChange={setChosen} by="code">
-                <div className="relative max-w-xl">
-                    <ComboboxInput
-                        aria-label="Add an exercise: name, pattern, muscle or gym machine"
-                        placeholder="Add an exercise: a name, a pattern, a muscle or a gym machine"
-                        className="border-soft/60 bg-card min-h-10 w-full rounded-md border px-3"
-                        displayValue={(f: Found | null) => f?.name ?? ""}
-                        onChange={(event) => setQuery(event.target.value)}
-                        autoComplete="off"
-                    />
-                    <ComboboxOptions
-                        anchor="bottom start"
-                        className="bg-card border-sand z-40 w-(--input-width) rounded-md border shadow-lg empty:hidden"
-                    >
-                        {searched && families.length === 0 && (
-                            <p className="text-soft border-sand border-b px-3 py-1.5 text-sm">
-                                Nothing goes by that name{nearest.length > 0 && "; the nearest"}
-                            </p>
-                        )}
-                        {shown.map((f) => (
-                            <ComboboxOption
-                                key={f.code}
-                                value={f}
-                                className="data-focus:bg-shallow flex cursor-pointer items-baseline justify-between gap-3 px-3 py-1.5"
-                            >
-                                <span>
-                                    {f.name}
-                                    {f.why && <span className="text-soft text-sm">, {f.why}</span>}
-                                </span>
-                                <span className="text-soft shrink-0 text-sm">
-                                    {used.includes(f.code) ? "in the plan" : state(f)}
-                                </span>
-                            </ComboboxOption>
-                        ))}
-                    </ComboboxOptions>
-                </div>
-            </Combobox>
+            <FamilyCombobox
+                clientId={clientId}
+                label="Add an exercise: name, pattern, muscle or gym machine"
+                placeholder="Add an exercise: a name, a pattern, a muscle or a gym machine"
+                used={used}
+                usedSays="in the plan"
+                value={chosen}
+                onChange={setChosen}
+            />
             {stair && (
                 <div className="bg-card border-sand mt-2 rounded-lg border p-3">
                     <div className="flex flex-wrap items-start gap-4">
@@ -117,7 +86,6 @@ export default function AddExercise({
                             onClick={() => {
                                 onAdd(stair.code);
                                 setChosen(null);
-                                setQuery("");
                             }}
                         >
                             {inPlan ? "In the plan" : seed === null ? "No rung is open" : `Add: ${seed.name}`}
@@ -130,13 +98,4 @@ export default function AddExercise({
             )}
         </section>
     );
-}
-
-/** How much of it is open for this client, in words. */
-function state(f: Found): string {
-    const open = f.rungs.filter((r) => r.open).length;
-    if (open === 0) {
-        return "out for now";
-    }
-    return open === f.rungs.length ? f.pattern : `${open} of ${f.rungs.length} steps open`;
 }

@@ -75,6 +75,7 @@ export default function PlanRow({
                             </span>
                         </button>
                     </h2>
+                    {item.for.length > 0 && <p className="text-water text-sm">{item.for.join("; ")}</p>}
                     <p className={`text-soft text-sm ${open ? "" : "line-clamp-1"}`}>{item.set_up}</p>
                     {item.own_set_up !== "" && <p className="text-sm">For them: {item.own_set_up}</p>}
                     {item.changes.map((change) => (

@@ -32,6 +32,7 @@ final class PlanResource
         private readonly Catalogue $catalogue,
         private readonly PreparePlan $prepare,
         private readonly PlanDesk $desk,
+        private readonly WishesResource $wishes,
     ) {
     }
 
@@ -42,6 +43,7 @@ final class PlanResource
             return [
                 'plan' => null, 'revision' => $client->plan_revision, 'undo' => $this->undo($client),
                 'clearance' => ClearanceRows::missing($client, $situation), 'ready' => self::ready($client),
+                'wishes' => $this->wishes->of($plan, $client, $wishes->prefers),
             ];
         }
         $seconds = 0;
@@ -56,7 +58,7 @@ final class PlanResource
             'plan' => [
                 'id' => $plan->id, 'version' => $plan->version, 'status' => $plan->status,
                 'aim' => $plan->aim, 'structure' => $plan->structure, 'days' => $plan->days, 'budget' => $plan->minutes,
-                'minutes' => Minutes::round($seconds), 'left' => $plan->notes['left'], 'trims' => $plan->notes['trims'],
+                'minutes' => Minutes::round($seconds), 'left' => self::left($plan), 'trims' => $plan->notes['trims'],
                 'issued_on' => $plan->issued_on, 'items' => $items,
                 'ahead' => $this->ahead($plan, $client, $situation),
                 'covers' => array_values(array_unique(array_column($items, 'pattern'))),
@@ -65,7 +67,17 @@ final class PlanResource
             'undo' => $this->undo($client),
             'clearance' => ClearanceRows::missing($client, $situation),
             'ready' => self::ready($client),
+            'wishes' => $this->wishes->of($plan, $client, $wishes->prefers),
         ];
+    }
+
+    /** @return list<array{what: string, says: string}> */
+    private static function left(Plan $plan): array
+    {
+        // Plans of before the first of July 2026 name the pattern alone.
+        return array_map(static fn (array $l): array => [
+            'what' => $l['what'] ?? $l['pattern'] ?? '', 'says' => $l['says'],
+        ], $plan->notes['left']);
     }
 
     /** What the newest change was, which can be taken back; null since the last issue. */
@@ -124,6 +136,7 @@ final class PlanResource
             'sides' => SidesResource::say($planned->sides),
             'recipe' => $item->recipe,
             'changes' => array_column($item->changes, 'says'),
+            'for' => array_map(self::inFor(...), array_column(PlanItemRow::needs($item), 'says')),
             'because' => $item->because,
             'findings' => $item->findings,
             'breaches' => (new PlanFit($situation))->ofOne($planned),
@@ -135,6 +148,12 @@ final class PlanResource
             'shaped_by' => self::shapedBy($item->because),
             'seconds' => Minutes::itemSeconds($rung, $goal, $dose, count($item->sides), $structure, $restMin),
         ];
+    }
+
+    /** "Chosen to climb stairs and kerbs." as "to climb stairs and kerbs". */
+    private static function inFor(string $says): string
+    {
+        return rtrim(str_replace('Chosen ', '', $says), '.');
     }
 
     /** @return list<array{string, string}> the schools that decide about what is counted */

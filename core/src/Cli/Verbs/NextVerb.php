@@ -19,7 +19,7 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\MeasureSet;
-use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\GoalFor;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Progress\Course;
 use BuoyantStep\Core\Progress\Exercise;
@@ -96,7 +96,7 @@ final class NextVerb implements Verb
         $situation = new Situation($facts, new House($kit), Catalogue::standard(), RuleBook::standard());
         $here = $situation->at($found, $chosen);
         $wishes = new Wishes;
-        $goal = (new Drafter($situation))->goal($found, $wishes);
+        $goal = (new GoalFor($situation))->family($found, $wishes->aim);
         $reviewed = (new Reviewer($situation, $wishes))->review(
             new Exercise($here, $goal, $dose, $history, $school->code()),
         );

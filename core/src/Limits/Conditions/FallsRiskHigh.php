@@ -32,7 +32,8 @@ final class FallsRiskHigh implements ConditionRules
     public function about(): ConditionAbout
     {
         return new ConditionAbout(
-            self::CODE, 'High falls risk', group: ConditionGroup::AgeAndFalls, traits: [ConditionTrait::Fragile],
+            self::CODE, 'High falls risk', group: ConditionGroup::AgeAndFalls,
+            traits: [ConditionTrait::Falls, ConditionTrait::Fragile],
             words: ['falls', 'faller', 'unsteady'],
         );
     }

@@ -35,7 +35,7 @@ final class HeartFailure implements ConditionRules, HasFirstBlock
 
             traits: [
                 ConditionTrait::LightestStart, ConditionTrait::CapWaits, ConditionTrait::Fragile,
-                ConditionTrait::HoldsFluid,
+                ConditionTrait::HoldsFluid, ConditionTrait::ShortOfBreath,
             ],
             details: [
                 'breathless_lying' => 'breathless lying flat',

@@ -11,6 +11,7 @@ use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Sign;
 
@@ -28,6 +29,7 @@ final class LowBackPain implements ConditionRules
             details: [
                 'settled' => 'settled, not irritable',
             ],
+            traitsWithout: ['settled' => ConditionTrait::SoreBack],
             words: ['LBP', 'back ache', 'lumbago', 'sciatica'],
         );
     }

@@ -12,6 +12,7 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
@@ -31,6 +32,7 @@ final class OsteoarthritisHip implements ConditionRules
             details: [
                 'pain_free' => 'pain-free at present',
             ],
+            traitsWithout: ['pain_free' => ConditionTrait::SoreLeg],
             words: ['OA', 'arthrosis', 'worn hip'],
         );
     }

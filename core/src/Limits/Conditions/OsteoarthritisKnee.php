@@ -29,6 +29,7 @@ final class OsteoarthritisKnee implements ConditionRules
         return new ConditionAbout(
             'osteoarthritis_knee', 'Osteoarthritis, knee', group: ConditionGroup::Bones,
             traits: [ConditionTrait::LongStandingJointPain], sided: true,
+            traitsWithout: [self::PAIN_FREE => ConditionTrait::SoreLeg],
             details: [self::PAIN_FREE => 'pain-free at present'],
             words: ['OA', 'arthrosis', 'worn knee'],
         );

@@ -11,6 +11,7 @@ use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 
 /** Pelvic-girdle pain: both legs, narrow, small steps. */
@@ -22,6 +23,7 @@ final class PregnancyPelvicGirdlePain implements ConditionRules
     {
         return new ConditionAbout(
             'pregnancy_pelvic_girdle_pain', 'Pelvic-girdle pain', group: ConditionGroup::Pregnancy,
+            traits: [ConditionTrait::SoreLeg],
         );
     }
 

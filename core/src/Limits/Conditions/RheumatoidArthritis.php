@@ -13,6 +13,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Orders;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
@@ -35,6 +36,7 @@ final class RheumatoidArthritis implements ConditionRules
                 'legs' => 'legs affected',
                 'weak_wrist' => 'weak wrist',
             ],
+            traitsWith: ['arms' => ConditionTrait::SoreArm, 'legs' => ConditionTrait::SoreLeg],
             words: ['RA', 'inflammatory arthritis'],
         );
     }

@@ -11,6 +11,7 @@ use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
@@ -30,6 +31,7 @@ final class RotatorCuffPain implements ConditionRules
             details: [
                 'pain_free' => 'pain-free at present',
             ],
+            traitsWithout: ['pain_free' => ConditionTrait::SoreArm],
             words: ['RC', 'impingement', 'frozen shoulder', 'shoulder pain'],
         );
     }

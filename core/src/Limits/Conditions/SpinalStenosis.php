@@ -11,6 +11,7 @@ use BuoyantStep\Core\Limits\ConditionRules;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Sign;
 
@@ -22,7 +23,7 @@ final class SpinalStenosis implements ConditionRules
     public function about(): ConditionAbout
     {
         return new ConditionAbout(
-            'spinal_stenosis', 'Spinal stenosis', group: ConditionGroup::Bones,
+            'spinal_stenosis', 'Spinal stenosis', group: ConditionGroup::Bones, traits: [ConditionTrait::SoreBack],
             words: ['stenosis', 'narrow canal'],
         );
     }

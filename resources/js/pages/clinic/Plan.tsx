@@ -1,5 +1,6 @@
 import { dayList, sayDate } from "@/lib/words";
 import AddExercise from "@/parts/AddExercise";
+import DraftAnew, { type Wishes } from "@/parts/plan/DraftAnew";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
@@ -15,7 +16,7 @@ import { useState } from "react";
 interface Change {
     verb: "post" | "put" | "delete";
     path: string;
-    data: Record<string, string | number | boolean | null | number[]>;
+    data: Record<string, string | number | boolean | null | number[] | Wishes>;
     /** What it was, in words. */
     says: string;
     saved: () => void;
@@ -32,12 +33,13 @@ const ISSUE_REASONS: [string, string][] = [
     ["issue_reason", "Why so long a session is issued all the same"],
 ];
 
-export default function Plan({ client, plan, revision, undo, clearance, ready }: PlanProps) {
+export default function Plan({ client, plan, revision, undo, clearance, ready, wishes }: PlanProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
     // By family: an exercise keeps it when the plan on the desk becomes another one.
     const [open, setOpen] = useState<string | null>(null);
     const [why, setWhy] = useState<string | null>(null);
     const [busy, setBusy] = useState(false);
+    const [drafting, setDrafting] = useState(false);
     const [last, setLast] = useState<Change | null>(null);
     const [reasons, setReasons] = useState<Record<string, string>>({});
     const send = (
@@ -86,6 +88,20 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
         errors.revision ??
         errors.family ??
         (open === null ? errors.rung : undefined);
+    const draftAnew = (isFirst: boolean) => (
+        <DraftAnew
+            key={revision}
+            clientId={client.id}
+            wishes={wishes}
+            isFirst={isFirst}
+            busy={busy}
+            errors={errors}
+            onDraft={(chosen, keep) =>
+                send("post", "", { wishes: chosen, keep }, "drafted anew", () => setDrafting(false))
+            }
+            {...(isFirst ? {} : { onClose: () => setDrafting(false) })}
+        />
+    );
     if (plan === null) {
         return (
             <ClientShell client={client} stage="plan">
@@ -110,10 +126,8 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                         </li>
                     )}
                 </ul>
-                <Button tone="main" className="mt-4" disabled={busy} onClick={() => send("post", "")}>
-                    Draft a plan
-                </Button>
-                <span className="ml-3">{takeBack}</span>
+                <div className="mt-3">{draftAnew(true)}</div>
+                {takeBack}
                 <FieldError error={stopper} />
             </ClientShell>
         );
@@ -135,8 +149,8 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                 </span>
                 <span className="ml-auto flex flex-wrap gap-2">
                     {takeBack}
-                    <Button small disabled={busy} onClick={() => send("post", "")}>
-                        Draft anew
+                    <Button small disabled={busy} aria-expanded={drafting} onClick={() => setDrafting(!drafting)}>
+                        Draft anew…
                     </Button>
                     {plan.status === "draft" ? (
                         <Button
@@ -168,24 +182,25 @@ export default function Plan({ client, plan, revision, undo, clearance, ready }:
                         <span className="text-hold">Left out:</span>
                         {plan.left.map((l) => (
                             <button
-                                key={l.pattern}
+                                key={l.what}
                                 type="button"
-                                aria-expanded={why === l.pattern}
-                                onClick={() => setWhy(why === l.pattern ? null : l.pattern)}
+                                aria-expanded={why === l.what}
+                                onClick={() => setWhy(why === l.what ? null : l.what)}
                                 className="border-hold text-hold min-h-6 rounded border border-dashed px-2"
                             >
-                                {l.pattern}
+                                {l.what}
                             </button>
                         ))}
                         {why !== null && (
                             <p className="w-full" role="status">
                                 <strong className="first-letter:uppercase">{why}</strong>:{" "}
-                                {plan.left.find((l) => l.pattern === why)?.says}
+                                {plan.left.find((l) => l.what === why)?.says}
                             </p>
                         )}
                     </div>
                 )}
             </div>
+            {drafting && draftAnew(false)}
             {stopper && (
                 <div role="alert" className="border-stop text-stop bg-card mb-2 rounded-md border-l-4 p-2.5">
                     <span aria-hidden="true">◆ </span>

@@ -64,6 +64,8 @@ export interface PlanItem {
     sides: string;
     recipe: string | null;
     changes: string[];
+    /** What it is in the plan for. */
+    for: string[];
     because: Reason[];
     findings: string[];
     breaches: string[];
@@ -71,6 +73,19 @@ export interface PlanItem {
     stair: StairStep[];
     shaped_by: string[];
     seconds: number;
+}
+
+/** What a draft goes by; code and words. */
+export interface PlanWishes {
+    goals: string[];
+    /** The words of the screen that the goals were read from; null once they were chosen. */
+    from_words: string | null;
+    pin: Option[];
+    exclude: Option[];
+    max_exercises: string;
+    /** Exercises that have been logged, and stay. */
+    done: string[];
+    offers: { goals: Option[]; exclude: Option[] };
 }
 
 export interface PlanProps {
@@ -84,7 +99,7 @@ export interface PlanProps {
         days: number[];
         budget: number;
         minutes: number;
-        left: { pattern: string; says: string }[];
+        left: { what: string; says: string }[];
         trims: string[];
         issued_on: string | null;
         items: PlanItem[];
@@ -97,6 +112,7 @@ export interface PlanProps {
     undo: string | null;
     clearance: string | null;
     ready: { measured: boolean; kit: boolean };
+    wishes: PlanWishes;
 }
 
 export interface SheetProps {

@@ -1,0 +1,190 @@
+import Button from "@/parts/Button";
+import Field, { FieldError, inputClass } from "@/parts/Field";
+import type { Option, PlanWishes } from "@/types/props";
+import { useState } from "react";
+import FamilyCombobox from "./FamilyCombobox";
+import Ranked from "./Ranked";
+
+/** What is sent: codes alone. */
+export interface Wishes {
+    goals: string[];
+    pin: string[];
+    exclude: string[];
+    max_exercises: string;
+}
+
+const codes = (options: Option[]): string[] => options.map(([code]) => code);
+
+/**
+ * What the next draft goes by: what they want to do again, what has to be in, what is not wanted. Nothing is drafted before
+ * the button is pressed; what has been done stays, unless it is said otherwise.
+ */
+export default function DraftAnew({
+    clientId,
+    wishes,
+    isFirst,
+    busy,
+    errors,
+    onDraft,
+    onClose,
+}: {
+    clientId: number;
+    wishes: PlanWishes;
+    /** Nothing is lost by the first draft. */
+    isFirst: boolean;
+    busy: boolean;
+    errors: Record<string, string | undefined>;
+    onDraft: (wishes: Wishes, keep: boolean) => void;
+    onClose?: () => void;
+}) {
+    const [goals, setGoals] = useState(wishes.goals);
+    const [pin, setPin] = useState(wishes.pin);
+    const [exclude, setExclude] = useState(wishes.exclude);
+    const [most, setMost] = useState(wishes.max_exercises);
+    const [keep, setKeep] = useState(true);
+    const wrong = Object.entries(errors).find(([key]) => key.startsWith("wishes."))?.[1];
+    const left = wishes.offers.exclude.filter(([code]) => !codes(exclude).includes(code));
+    return (
+        <form
+            noValidate
+            aria-label="What the draft goes by"
+            className="bg-card border-sand mb-2 rounded-lg border p-3"
+            onSubmit={(event) => {
+                event.preventDefault();
+                onDraft({ goals, pin: codes(pin), exclude: codes(exclude), max_exercises: most }, keep);
+            }}
+        >
+            <div className="grid gap-x-6 gap-y-3 lg:grid-cols-3">
+                <div>
+                    <h3 className="font-bold">What they want to do again</h3>
+                    {wishes.from_words !== null && (
+                        <p className="text-soft text-sm">
+                            {wishes.from_words === ""
+                                ? "Screen says nothing of it yet."
+                                : `Read from “${wishes.from_words}”. Put it right here.`}
+                        </p>
+                    )}
+                    <Ranked
+                        what="goal"
+                        value={goals.map((g): Option => [g, wishes.offers.goals.find(([c]) => c === g)?.[1] ?? g])}
+                        onChange={(ranked) => setGoals(codes(ranked))}
+                    />
+                    <Field label="Add a goal" className="mt-1">
+                        <select
+                            className={inputClass}
+                            value=""
+                            onChange={(e) => e.target.value !== "" && setGoals([...goals, e.target.value])}
+                        >
+                            <option value="">Choose…</option>
+                            {wishes.offers.goals
+                                .filter(([code]) => !goals.includes(code))
+                                .map(([code, label]) => (
+                                    <option key={code} value={code}>
+                                        {label}
+                                    </option>
+                                ))}
+                        </select>
+                    </Field>
+                </div>
+                <div>
+                    <h3 className="font-bold">Has to be in</h3>
+                    <Ranked what="exercise" value={pin} onChange={setPin} />
+                    <div className="mt-1">
+                        <FamilyCombobox
+                            clientId={clientId}
+                            label="An exercise that has to be in"
+                            placeholder="A name, a muscle, a machine"
+                            used={codes(pin)}
+                            usedSays="has to be in"
+                            value={null}
+                            onChange={(f) => f && !codes(pin).includes(f.code) && setPin([...pin, [f.code, f.name]])}
+                        />
+                    </div>
+                    <Field
+                        label="Exercises at most"
+                        hint="empty: as many as the minutes allow"
+                        className="mt-2 w-40"
+                        error={errors["wishes.max_exercises"]}
+                    >
+                        <input
+                            className={inputClass}
+                            inputMode="numeric"
+                            value={most}
+                            onChange={(e) => setMost(e.target.value)}
+                        />
+                    </Field>
+                </div>
+                <div>
+                    <h3 className="font-bold">Not wanted</h3>
+                    <Ranked what="wish" value={exclude} onChange={setExclude} />
+                    <div className="mt-1">
+                        <FamilyCombobox
+                            clientId={clientId}
+                            label="An exercise that is not wanted"
+                            placeholder="A name, a muscle, a machine"
+                            used={codes(exclude)}
+                            usedSays="not wanted"
+                            value={null}
+                            onChange={(f) =>
+                                f && !codes(exclude).includes(f.code) && setExclude([...exclude, [f.code, f.name]])
+                            }
+                        />
+                    </div>
+                    <Field label="Or a position, or a kind of exercise" className="mt-2">
+                        <select
+                            className={inputClass}
+                            value=""
+                            onChange={(e) => {
+                                const found = left.find(([code]) => code === e.target.value);
+                                if (found) {
+                                    setExclude([...exclude, found]);
+                                }
+                            }}
+                        >
+                            <option value="">Choose…</option>
+                            {left.map(([code, label]) => (
+                                <option key={code} value={code}>
+                                    {label}
+                                </option>
+                            ))}
+                        </select>
+                    </Field>
+                </div>
+            </div>
+            {!isFirst && (
+                <div className="border-sand mt-3 border-t pt-2 text-sm">
+                    {wishes.done.length > 0 ? (
+                        <label className="flex min-h-6 items-start gap-2">
+                            <input
+                                type="checkbox"
+                                className="accent-water mt-0.5 size-4.5"
+                                checked={keep}
+                                onChange={(e) => setKeep(e.target.checked)}
+                            />
+                            <span>
+                                Keep what has been done, with its rung and dose where they still fit:{" "}
+                                {wishes.done.join(", ")}.
+                            </span>
+                        </label>
+                    ) : (
+                        <p>Nothing of this plan has been logged yet: all of it is chosen anew.</p>
+                    )}
+                    <p className="text-soft">
+                        What you changed by hand in this plan makes room. It can be taken back afterwards.
+                    </p>
+                </div>
+            )}
+            <FieldError error={wrong === errors["wishes.max_exercises"] ? undefined : wrong} />
+            <div className="mt-3 flex gap-2">
+                <Button type="submit" tone="main" disabled={busy}>
+                    {isFirst ? "Draft a plan" : "Draft it anew"}
+                </Button>
+                {onClose && (
+                    <Button disabled={busy} onClick={onClose}>
+                        Leave it as it is
+                    </Button>
+                )}
+            </div>
+        </form>
+    );
+}

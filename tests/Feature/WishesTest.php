@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Plan;
+use App\Models\PlanItem;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\Feature\Support\Scene;
+
+uses(RefreshDatabase::class);
+
+beforeEach(function (): void {
+    $this->scene = new Scene;
+    $this->actingAs($this->scene->user);
+});
+
+const NO_WISHES = ['goals' => [], 'pin' => [], 'exclude' => [], 'max_exercises' => ''];
+
+/** @return list<string> */
+function draftedFamilies(int $client): array
+{
+    return Plan::query()->where(['client_id' => $client, 'status' => Plan::DRAFT])->firstOrFail()->items
+        ->map(static fn (PlanItem $i): string => $i->family)->all();
+}
+
+it('drafts for what the screen says they want, until the goals are chosen', function (): void {
+    $client = $this->scene->measured(['wants' => 'carry the shopping in']);
+    $wishes = Scene::props($this->get("/clients/{$client->id}/plan"))['wishes'];
+    expect($wishes['goals'])->toBe(['shopping'])->and($wishes['from_words'])->toBe('carry the shopping in');
+    $this->post("/clients/{$client->id}/plan", ['revision' => 0])->assertSessionHasNoErrors();
+    expect(draftedFamilies($client->id))->toContain('suitcase_carry');
+    $this->post("/clients/{$client->id}/plan", [
+        'revision' => 1, 'wishes' => [...NO_WISHES, 'goals' => ['dress']],
+    ])->assertSessionHasNoErrors();
+    $page = Scene::props($this->get("/clients/{$client->id}/plan"));
+    expect(draftedFamilies($client->id))->toContain('table_slide')->not->toContain('suitcase_carry')
+        ->and($page['wishes']['goals'])->toBe(['dress'])->and($page['wishes']['from_words'])->toBeNull();
+    $rows = array_column($page['plan']['items'], null, 'family');
+    expect($rows['table_slide']['for'])->toContain('to dress and wash');
+    // Taking it back takes the goals back as well.
+    $this->post("/clients/{$client->id}/plan/undo", ['revision' => 2])->assertSessionHasNoErrors();
+    expect(Scene::props($this->get("/clients/{$client->id}/plan"))['wishes']['goals'])->toBe(['shopping']);
+});
+
+it('pins, leaves out and counts as it is told', function (): void {
+    $client = $this->scene->measured();
+    $this->post("/clients/{$client->id}/plan", ['revision' => 0, 'wishes' => [
+        'goals' => [], 'pin' => ['clam'], 'exclude' => ['tote_row', 'pattern:hinge', 'position:floor'],
+        'max_exercises' => '5',
+    ]])->assertSessionHasNoErrors();
+    $families = draftedFamilies($client->id);
+    expect($families)->toHaveCount(5)->toContain('clam')->not->toContain('tote_row')->not->toContain('hinge');
+    $wishes = Scene::props($this->get("/clients/{$client->id}/plan"))['wishes'];
+    expect($wishes['pin'])->toBe([['clam', 'Clam']])->and($wishes['max_exercises'])->toBe('5')
+        ->and(array_column($wishes['exclude'], 0))->toBe(['tote_row', 'pattern:hinge', 'position:floor']);
+});
+
+it('refuses wishes that mean nothing, and keeps what there was', function (array $wishes, string $field): void {
+    $client = $this->scene->measured();
+    $this->post("/clients/{$client->id}/plan", ['revision' => 0, 'wishes' => [...NO_WISHES, ...$wishes]])
+        ->assertSessionHasErrors($field);
+    expect($client->refresh()->wishes)->toBeNull()->and($client->plan_revision)->toBe(0)
+        ->and($client->plans()->count())->toBe(0);
+})->with([
+    'a goal' => [['goals' => ['fly']], 'wishes.goals.0'],
+    'a goal twice' => [['goals' => ['bed', 'bed']], 'wishes.goals.0'],
+    'no list' => [['goals' => 'bed'], 'wishes.goals'], 'a pin' => [['pin' => ['nothing']], 'wishes.pin.0'],
+    'a pin of another kind' => [['pin' => [['squat']]], 'wishes.pin.0'],
+    'a wish' => [['exclude' => ['position:flying']], 'wishes.exclude.0'],
+    'too many' => [['max_exercises' => '13'], 'wishes.max_exercises'],
+    'none' => [['max_exercises' => '0'], 'wishes.max_exercises'],
+]);
+
+it('keeps what has been done, with its rung and dose, unless it is told not to', function (): void {
+    $plan = $this->scene->issued();
+    $row = $plan->items->firstOrFail('family', 'seat_rise');
+    $this->scene->goodSession($plan, '2026-11-20');
+    $dose = [...$row->dose, 'reps' => ['lo' => 9, 'hi' => 11], 'load_g' => null];
+    $row->update(['rung' => 'no_hands', 'dose' => $dose]);
+    $id = $plan->client_id;
+    $done = Scene::props($this->get("/clients/$id/plan"))['wishes']['done'];
+    expect($done)->toContain('Seat rise, arms crossed');
+    $revision = $plan->client->refresh()->plan_revision;
+    $this->post("/clients/$id/plan", ['revision' => $revision, 'wishes' => [...NO_WISHES, 'goals' => ['shelf']]])
+        ->assertSessionHasNoErrors();
+    $draft = Plan::query()->where(['client_id' => $id, 'status' => Plan::DRAFT])->with('items')->firstOrFail();
+    $kept = $draft->items->firstOrFail('family', 'seat_rise');
+    expect($kept->rung)->toBe('no_hands')->and($kept->dose['reps'])->toBe(['lo' => 9, 'hi' => 11])
+        ->and(array_column($kept->because, 'rule'))->toContain('need.kept');
+    $this->post("/clients/$id/plan", ['revision' => $revision + 1, 'keep' => false])->assertSessionHasNoErrors();
+    $anew = Plan::query()->where(['client_id' => $id, 'status' => Plan::DRAFT])->with('items')->firstOrFail();
+    foreach ($anew->items as $item) {
+        expect(array_column($item->because, 'rule'))->not->toContain('need.kept');
+    }
+});
+
+it('keeps what an exercise is in for when its rung is swapped', function (): void {
+    $plan = $this->scene->drafted(['wants' => 'carry the shopping in']);
+    $item = $plan->items->firstOrFail('family', 'suitcase_carry');
+    $rows = Scene::props($this->get("/clients/{$plan->client_id}/plan"))['plan']['items'];
+    $open = array_values(array_filter(
+        array_column($rows, null, 'family')['suitcase_carry']['stair'],
+        static fn (array $s): bool => $s['state'] !== 'under' && $s['code'] !== $item->rung,
+    ));
+    $this->put("/clients/{$plan->client_id}/plan/items/{$item->id}/rung", [
+        'rung' => $open[0]['code'], 'revision' => 1,
+    ])->assertSessionHasNoErrors();
+    expect($item->refresh()->rung)->toBe($open[0]['code'])
+        ->and(array_column($item->because, 'rule'))->toContain('need.shopping');
+});
