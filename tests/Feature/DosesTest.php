@@ -153,6 +153,11 @@ describe('a dose as it is typed', function (): void {
             ->assertSessionHasErrors(['right_hi']);
         ($this->send)($row, ['load_kg' => 'heavy'])->assertSessionHasErrors(['load_kg']);
         ($this->send)($row, ['load_kg' => '201'])->assertSessionHasErrors(['load_kg']);
+        // What is left empty on one side is as on both.
+        ($this->send)($row, [...$with, 'load_kg' => '1.11', 'left_load_kg' => '', 'right_load_kg' => '1.63'])
+            ->assertSessionHasNoErrors();
+        expect($row->refresh()->dose['left']['load_g'] ?? $row->dose['load_g'])->toBe(1110)
+            ->and($row->dose['right']['load_g'])->toBe(1630);
         ($this->send)($row, ['apart' => '', 'load_kg' => '1.63'])->assertSessionHasNoErrors();
         expect($row->refresh()->dose)->not->toHaveKeys(['left', 'right']);
     });

@@ -72,7 +72,10 @@ it('ends by hand and for a reason, once, and keeps the record', function (): voi
     $id = OwnLimit::query()->firstOrFail()->id;
     $this->post("$url/$id/end", ['reason' => ''])->assertSessionHasErrors('reason');
     expect($this->client->ownLimits()->count())->toBe(1);
+    $version = $this->client->refresh()->screen_version;
     $this->post("$url/$id/end", ['reason' => 'The surgeon has cleared it.'])->assertSessionHasNoErrors();
+    // Another tab that still shows the limit is told so.
+    expect($this->client->refresh()->screen_version)->toBe($version + 1);
     expect($this->client->ownLimits()->count())->toBe(0)
         ->and(OwnLimit::query()->count())->toBe(1)
         ->and(Decision::query()->where('kind', 'limit.ended')->firstOrFail()->reason)

@@ -22,8 +22,11 @@ final class Plateau
     {
         $stood = $course->atThisDose();
         $first = $stood[count($stood) - 1] ?? null;
-        $days = $first === null ? 0 : $first->date->daysTo($course->on);
-        if ($proposal->decision !== Decision::Stay || $days < self::DAYS || count($stood) < self::SESSIONS) {
+        if ($proposal->decision !== Decision::Stay || $first === null || count($stood) < self::SESSIONS) {
+            return $proposal;
+        }
+        $days = $first->date->daysTo($course->on);
+        if ($days < self::DAYS) {
             return $proposal;
         }
         $says = sprintf('No step for %d weeks: another lever, an easier week or a fresh test.', intdiv($days, 7));
