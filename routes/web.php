@@ -147,7 +147,9 @@ Route::middleware('auth')->group(function (): void {
             Route::put('/plan/items/{item}/way', [PlanController::class, 'way']);
             Route::put('/plan/items/{item}/set-up', [PlanController::class, 'setUp']);
             Route::put('/plan/items/{item}/light', [PlanController::class, 'lightDays']);
+            Route::put('/plan/items/{item}/place', [PlanController::class, 'move']);
             Route::delete('/plan/items/{item}', [PlanController::class, 'remove']);
+            Route::put('/plan/session', [PlanController::class, 'session']);
             Route::post('/plan/ahead', [PlanController::class, 'prepare']);
             Route::post('/plan/undo', [PlanController::class, 'undo']);
             Route::post('/plan/issue', [PlanController::class, 'issue']);

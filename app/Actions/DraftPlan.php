@@ -63,7 +63,7 @@ final class DraftPlan
         } catch (CoreError $error) {
             throw Refusal::from($error, 'wishes');
         }
-        $client->update(['wishes' => $wishes]);
+        $client->update(['wishes' => [...$client->wishes ?? [], ...$wishes]]);
     }
 
     private function drafted(Client $client, User $by, bool $keep): Plan
@@ -79,6 +79,7 @@ final class DraftPlan
             'status' => Plan::DRAFT, 'revision' => $client->plan_revision,
             'aim' => $wishes->aim->value, 'structure' => $wishes->structure->value, 'minutes' => $wishes->minutes,
             'days' => $wishes->days, 'wishes' => $wishes->prefers->jsonSerialize(),
+            'session' => $wishes->shape->jsonSerialize(),
             'notes' => ['left' => $draft->left, 'trims' => $draft->trims],
             'drafted_on' => (string) $situation->on,
         ]);

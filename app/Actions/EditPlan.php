@@ -21,6 +21,7 @@ use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Situation\Ways;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Way;
 use Closure;
 use Illuminate\Support\Facades\DB;
@@ -174,10 +175,27 @@ final class EditPlan
         });
     }
 
+    /** @param  int  $to  its new place in the plan, 1 first */
+    public function move(Client $client, User $by, int $itemId, int $to, int $revision): void
+    {
+        DB::transaction(function () use ($client, $by, $itemId, $to, $revision): void {
+            $item = $this->onDesk($client, $by, $itemId, $revision, 'Moved');
+            $others = $item->plan->items->reject(static fn (PlanItem $i): bool => $i->is($item))->values()->all();
+            array_splice($others, max(0, min(count($others), $to - 1)), 0, [$item]);
+            foreach ($others as $i => $row) {
+                $row->update(['position' => $i + 1]);
+            }
+        });
+    }
+
     public function remove(Client $client, User $by, int $itemId, int $revision): void
     {
-        DB::transaction(function () use ($client, $by, $itemId, $revision): void {
+        $situation = $this->build->of($client);
+        DB::transaction(function () use ($client, $by, $itemId, $revision, $situation): void {
             $item = $this->onDesk($client, $by, $itemId, $revision, 'Taken out');
+            if (! WarmUp::isLeftBy($item) && $situation->envelope->is(ConditionTrait::NeedsWarmUp)) {
+                throw Refusal::at('plan', WarmUp::SAYS);
+            }
             $item->delete();
         });
     }

@@ -12,10 +12,13 @@ use App\Models\User;
 use App\Rows\BuildSituation;
 use App\Rows\ClearanceRows;
 use App\Rows\PlanItemRow;
+use App\Rows\WishRows;
 use BuoyantStep\Core\Dose\DoseSense;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Plan\Minutes;
 use BuoyantStep\Core\Plan\PlanFit;
 use BuoyantStep\Core\Plan\Structure;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use Illuminate\Support\Facades\DB;
 
 /** Issues the draft: it must fit today's limits, have its clearance, and no open red flag. */
@@ -54,6 +57,9 @@ final class IssuePlan
                 );
             }
             $plan = self::draft($client);
+            if ($situation->envelope->is(ConditionTrait::NeedsWarmUp) && ! WarmUp::isIn($plan)) {
+                throw Refusal::at('plan', 'Heart, lungs or pressure ask for a warm-up: add one before it is issued.');
+            }
             $minutes = $this->minutesWhenFit($plan, new PlanFit($situation));
             $long = self::isLong($plan, $minutes, $reasons->long);
             $client->plans()->where('status', Plan::ISSUED)->update(['status' => Plan::SUPERSEDED]);
@@ -87,7 +93,9 @@ final class IssuePlan
             throw Refusal::at('plan', 'This plan does not fit the limits: '.$breaches[0]);
         }
 
-        return $fit->minutes($planned, Structure::from($plan->structure));
+        $session = $fit->session($planned, Structure::from($plan->structure), WishRows::shapeOf($plan));
+
+        return Minutes::round($session->seconds);
     }
 
     private static function draft(Client $client): Plan

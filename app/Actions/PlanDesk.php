@@ -144,7 +144,7 @@ final class PlanDesk
             throw Refusal::at('plan', 'There is no plan to change. Draft one first.');
         }
         $copy = $client->plans()->create([
-            ...$issued->only(['aim', 'structure', 'minutes', 'days', 'notes', 'wishes']),
+            ...$issued->only(['aim', 'structure', 'minutes', 'days', 'notes', 'wishes', 'session']),
             'version' => $this->nextVersion($client), 'status' => Plan::DRAFT, 'revision' => $client->plan_revision,
             'drafted_on' => (string) $client->clinic->today(),
         ]);
@@ -181,7 +181,7 @@ final class PlanDesk
     {
         return [
             'plan' => $plan->only([
-                'id', 'version', 'aim', 'structure', 'minutes', 'days', 'notes', 'wishes', 'drafted_on',
+                'id', 'version', 'aim', 'structure', 'minutes', 'days', 'notes', 'wishes', 'session', 'drafted_on',
             ]),
             'items' => array_values(
                 $plan->items->map(

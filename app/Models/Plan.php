@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<int> $days
  * @property array{left: list<array{what?: string, pattern?: string, says: string}>, trims: list<string>} $notes
  * @property array<string, mixed>|null $wishes  by which it was drafted
+ * @property array<string, mixed>|null $session  which parts its sessions have
  * @property string $drafted_on
  * @property string|null $issued_on
  * @property int|null $issued_by
@@ -43,7 +44,8 @@ final class Plan extends Model
     protected function casts(): array
     {
         return [
-            'days' => 'array', 'notes' => 'array', 'wishes' => 'array', 'version' => 'integer', 'revision' => 'integer',
+            'days' => 'array', 'notes' => 'array', 'wishes' => 'array', 'session' => 'array',
+            'version' => 'integer', 'revision' => 'integer',
             'minutes' => 'integer',
         ];
     }

@@ -8,6 +8,7 @@ use App\Models\Client;
 use App\Models\PlanItem;
 use App\Rows\BuildSituation;
 use App\Rows\PlanItemRow;
+use App\Rows\WishRows;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseFaults;
 use BuoyantStep\Core\Dose\DoseSense;
@@ -15,6 +16,7 @@ use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Minutes;
 use BuoyantStep\Core\Plan\PlanFit;
+use BuoyantStep\Core\Plan\Planned;
 use BuoyantStep\Core\Plan\Structure;
 use Closure;
 
@@ -44,19 +46,18 @@ final class TryDose
             $errors[$fault->field->value] ??= $fault->says;
         }
         $plan = $item->plan;
-        $structure = Structure::from($plan->structure);
-        $seconds = Minutes::itemSeconds(
-            $here->rung, $goal, $dose, count($item->sides), $structure, $situation->envelope->restMin(),
+        $row = PlanItemRow::planned($item, $this->catalogue);
+        $all = array_map(fn (PlanItem $i): Planned => $i->is($item)
+            ? new Planned($row->family, $row->rung, $row->goal, $dose, $row->sides, $row->made)
+            : PlanItemRow::planned($i, $this->catalogue), array_values($plan->items->all()));
+        $session = (new PlanFit($situation))->session(
+            $all, Structure::from($plan->structure), WishRows::shapeOf($plan),
         );
-        $others = array_values(array_filter(
-            PlanItemRow::all($plan, $this->catalogue),
-            static fn ($planned): bool => $planned->family !== $here->family,
-        ));
         $grams = $dose->isApart() ? null : $dose->loadG;
 
         return [
             'errors' => $errors, 'asks' => implode(' ', DoseSense::asks($dose, $goal)),
-            'minutes' => Minutes::round($seconds + (new PlanFit($situation))->seconds($others, $structure)),
+            'minutes' => Minutes::round($session->seconds),
             'budget' => $plan->minutes,
             'makes' => $errors === [] ? $here->moved($grams) ?? Drafter::recipe($here, $goal, $dose) : null,
         ];

@@ -90,7 +90,7 @@ final class BuildSituation
     {
         return new Wishes(
             Aim::from($client->aim), $client->days, $client->minutes, Structure::from($client->structure),
-            WishRows::preferences($client, $this->catalogue),
+            WishRows::preferences($client, $this->catalogue), WishRows::shape($client),
         );
     }
 

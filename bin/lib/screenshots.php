@@ -26,7 +26,7 @@ try {
         'steps' => ['/clients/1/plan', static function (Chrome $c): void {
             $c->press('Seat rise')->see('Change dose');
             $c->driver->executeScript(
-                '[...document.querySelectorAll("h2 button")].find((b) => b.textContent.includes("Seat '
+                '[...document.querySelectorAll("h3 button")].find((b) => b.textContent.includes("Seat '
                     .'rise")).scrollIntoView()',
             );
         }],

@@ -94,7 +94,9 @@ it('lights up the limits that shape a dose, and the doses that a limit shapes', 
         '[...document.querySelectorAll("aside a")].find((a) => a.textContent.includes("60 % of 1RM")).focus()',
     );
     $chrome->until(
-        static fn (): bool => (int) $chrome->ask('document.querySelectorAll("main ol > li.bg-shallow").length') >= 1,
+        static fn (): bool => (int) $chrome->ask(
+            'document.querySelectorAll("main [role=listitem].bg-shallow").length',
+        ) >= 1,
         'the doses that the load limit shapes',
     );
     // From the limit it is one more step to everyone who asked for it.
@@ -297,7 +299,7 @@ it('ticks what was seen in the log and answers it at the next visit', function (
 it('chooses a stance for one exercise and prints it', function (): void {
     $chrome = $this->chrome;
     $chrome->visit('/clients/3/plan')->see('Version');
-    $chrome->ask('[...document.querySelectorAll("h2 button")].find((b) => b.textContent.includes("Seat rise") || '
+    $chrome->ask('[...document.querySelectorAll("h3 button")].find((b) => b.textContent.includes("Seat rise") || '
         .'b.textContent.includes("squat")).click()');
     $chrome->choose('Stance', 'toes out')->see('Changed how it is done.');
     $chrome->visit('/clients/3/plan');

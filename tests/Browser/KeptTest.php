@@ -279,7 +279,7 @@ it('shows on Plan what somebody else changed and what one wanted oneself, and ma
     .'now', function (): void {
         $chrome = $this->chrome;
         $chrome->visit('/clients/4/plan')->see('Limits in force');
-        $chrome->driver->findElement(WebDriverBy::xpath('//main//h2/button[contains(., "Seat rise")]'))->click();
+        $chrome->driver->findElement(WebDriverBy::xpath('//main//h3/button[contains(., "Seat rise")]'))->click();
         $chrome->fill('Sets', '1');
         $first = $chrome->driver->getWindowHandle();
         $chrome->driver->switchTo()->newWindow();
@@ -300,15 +300,15 @@ it('shows on Plan what somebody else changed and what one wanted oneself, and ma
 it('takes back a draft that was made anew, and an exercise that was taken out', function (): void {
     $chrome = $this->chrome;
     $names = static fn (): array => array_map(
-        static fn ($h): string => (string) preg_replace('/[▸▾].*/u', '', $h->getText()),
-        $chrome->driver->findElements(WebDriverBy::cssSelector('main ol > li h2')),
+        static fn ($h): string => (string) preg_replace(['/[▸▾].*/u', '/^↕\s*/u'], '', $h->getText()),
+        $chrome->driver->findElements(WebDriverBy::cssSelector('main [role=listitem] h3')),
     );
     $chrome->visit('/clients/2/plan')->see('Draft anew');
     $before = $names();
     $chrome->press('Draft anew')->press('Draft it anew')->see('drafted.')->see('Take back: A plan drafted anew');
     $chrome->press('Take back')->see('Taken back');
     $chrome->until(static fn (): bool => $names() === $before, 'the exercises as they were');
-    $chrome->driver->findElement(WebDriverBy::cssSelector('main ol > li h2 button'))->click();
+    $chrome->driver->findElement(WebDriverBy::cssSelector('main [role=listitem] h3 button'))->click();
     $chrome->press('Take out')->see('Taken out.')->press('Take back')->see('Taken back: Taken out');
     $chrome->until(static fn (): bool => $names() === $before, 'the exercise that was taken out');
 });
@@ -317,7 +317,7 @@ it('takes a decimal comma, asks twice about an unusual dose, and remembers it wh
     .'lost', function (): void {
         $chrome = $this->chrome;
         $chrome->visit('/clients/4/plan')->see('Limits in force');
-        $chrome->driver->findElement(WebDriverBy::xpath('//main//h2/button[contains(., "Tote row")]'))->click();
+        $chrome->driver->findElement(WebDriverBy::xpath('//main//h3/button[contains(., "Tote row")]'))->click();
         $load = str_replace('.', ',', $chrome->value('Load, kg'));
         $chrome->fill('Load, kg', $load)->fill('Sets', '7')->press('Change dose')->see('up to 6 are usual');
         expect($chrome->value('Sets'))->toBe('7')->and($chrome->value('Load, kg'))->toBe($load);
@@ -330,8 +330,8 @@ it('keeps a set-up of their own, and offers nothing again that was just saved, h
     $chrome = $this->chrome;
     $offered = static fn (): bool => str_contains($chrome->text(), 'You typed something here');
     $chrome->visit('/clients/1/plan')->see('Limits in force');
-    $chrome->driver->findElement(WebDriverBy::xpath('//main//h2/button[contains(., "Seat rise")]'))->click();
-    $box = 'Their own set-up of '.$chrome->ask('document.querySelector("main h2 button[aria-expanded=true]").firstChild'
+    $chrome->driver->findElement(WebDriverBy::xpath('//main//h3/button[contains(., "Seat rise")]'))->click();
+    $box = 'Their own set-up of '.$chrome->ask('document.querySelector("main h3 button[aria-expanded=true]").firstChild'
         .'.textContent.trim()');
     // Pressed before the browser has written down what was typed: in one go, as by the Enter key.
     $chrome->fill($box, 'three books');

@@ -82,6 +82,11 @@ it('takes what is in range and says of the rest what would do', function (
 
     'mass of a piece' => [KitRequest::class, 'pieces.0.mass_kg', [0.001, 100], [0, 101, 'x', null]],
     'count of pieces' => [KitRequest::class, 'pieces.0.count', [1, 99], [0, 100, 1.5, null]],
+    'a piece that may be held' => [KitRequest::class, 'pieces.0.holdable', [true, false], ['perhaps', null]],
+    'a piece that may be packed' => [KitRequest::class, 'pieces.0.packable', [true, false], ['perhaps', null]],
+    'a plate' => [KitRequest::class, 'pieces.0.plate', [true, false], ['perhaps', null]],
+    'a piece on the scale' => [KitRequest::class, 'pieces.0.weighed', [true, false], ['perhaps', null]],
+    'a handle for plates' => [KitRequest::class, 'carriers.0.plates', [true, false], ['perhaps', null]],
     'name of a piece' => [KitRequest::class, 'pieces.0.label', ['Can'], ['', null, str_repeat('x', 81)]],
     'mass of a carrier' => [KitRequest::class, 'carriers.0.mass_kg', [0, 100], [-1, 101, null]],
     'what it carries' => [KitRequest::class, 'carriers.0.max_mass_kg', [0, 100], [-1, 101, null]],

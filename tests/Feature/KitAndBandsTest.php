@@ -53,6 +53,13 @@ function keepBand(): KitBand
     return KitBand::query()->where('client_id', $test->client->id)->firstOrFail();
 }
 
+it('takes every number of a band with a decimal comma', function (): void {
+    $band = ($this->band)(['rest_cm' => '120,5', 'pulls' => [['cm' => '150,4', 'kgf' => '0,92']]]);
+    $this->put("/clients/{$this->client->id}/kit", ($this->kit)(['bands' => [$band]]))->assertSessionHasNoErrors();
+    $kept = KitBand::query()->where('client_id', $this->client->id)->firstOrFail();
+    expect($kept->rest_mm)->toBe(1205)->and($kept->pulls[0])->toBe(['length_mm' => 1504, 'force_mn' => 9022]);
+});
+
 it('keeps bands as they were pulled, in millimetres and millinewtons, and gives back the curve', function (): void {
     $band = keepBand();
     expect($band->rest_mm)->toBe(1200)

@@ -49,7 +49,8 @@ it('pins, leaves out and counts as it is told', function (): void {
         'max_exercises' => '5',
     ]])->assertSessionHasNoErrors();
     $families = draftedFamilies($client->id);
-    expect($families)->toHaveCount(5)->toContain('clam')->not->toContain('tote_row')->not->toContain('hinge');
+    // The cool-down comes on top.
+    expect($families)->toHaveCount(6)->toContain('clam', 'march')->not->toContain('tote_row')->not->toContain('hinge');
     $wishes = Scene::props($this->get("/clients/{$client->id}/plan"))['wishes'];
     expect($wishes['pin'])->toBe([['clam', 'Clam']])->and($wishes['max_exercises'])->toBe('5')
         ->and(array_column($wishes['exclude'], 0))->toBe(['tote_row', 'pattern:hinge', 'position:floor']);

@@ -10,6 +10,7 @@ use App\Actions\IssuePlan;
 use App\Actions\IssueReasons;
 use App\Actions\PlanDesk;
 use App\Actions\PreparePlan;
+use App\Actions\SetSession;
 use App\Http\Clinic\Requests\DoseRequest;
 use App\Http\Clinic\Requests\DraftRequest;
 use App\Http\Clinic\Resources\PlanResource;
@@ -17,6 +18,8 @@ use App\Models\Client;
 use App\Models\Plan;
 use App\Queries\TryDose;
 use App\Rows\OwnSetUp;
+use BuoyantStep\Core\Plan\Session\Shape;
+use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Progress\School;
 use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\Situation;
@@ -150,12 +153,44 @@ final class PlanController extends StageController
         return $this->said('Added.');
     }
 
+    public function move(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $request->validate([
+            'to' => ['required', 'integer', 'between:1,60'], 'revision' => ['required', 'integer'],
+        ]);
+        $edit->move($client, $this->me($request), $item, $request->integer('to'), $request->integer('revision'));
+
+        return $this->said('Moved.');
+    }
+
     public function remove(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
     {
         $request->validate(['revision' => ['required', 'integer']]);
         $edit->remove($client, $this->me($request), $item, $request->integer('revision'));
 
         return $this->said('Taken out.');
+    }
+
+    public function session(Request $request, Client $client, SetSession $set): RedirectResponse
+    {
+        $request->validate([
+            'structure' => ['required', Rule::enum(Structure::class)],
+            'activation' => ['required', 'boolean'], 'ramp' => ['required', 'boolean'],
+            'cool_down' => ['required', 'boolean'],
+            'aerobic_minutes' => ['required', 'integer', 'between:0,'.Shape::MOST_AEROBIC],
+            'revision' => ['required', 'integer'],
+        ], [
+            'structure.*' => 'Choose one of the structures listed.',
+            'aerobic_minutes.*' => sprintf('From 0 to %d minutes, for example 2.', Shape::MOST_AEROBIC),
+        ]);
+        $set->run(
+            $client, $this->me($request), Structure::from($request->string('structure')->value()), new Shape(
+                $request->boolean('activation'), $request->boolean('ramp'), $request->integer('aerobic_minutes'),
+                $request->boolean('cool_down'),
+            ), $request->integer('revision'),
+        );
+
+        return $this->said('Parts of the session changed.');
     }
 
     public function prepare(Request $request, Client $client, PreparePlan $prepare): RedirectResponse

@@ -23,6 +23,7 @@ enum Goal: string
     case Balance = 'balance';
     case Power = 'power';
     case Mobility = 'mobility';
+    case CoolDown = 'cool_down';
 
     /** A wake-up is no harder than this, of 10; over it, one set or five reps. Source: practice. */
     public const WAKE_UP_EFFORT = 3;
@@ -46,19 +47,26 @@ enum Goal: string
             self::Balance => 'balance',
             self::Power => 'power',
             self::Mobility => 'mobility',
+            self::CoolDown => 'cool-down',
         };
     }
 
     /** Is there nothing to make harder: does it only prepare? */
     public function isPreparation(): bool
     {
-        return $this === self::WarmUp || $this === self::WakeUp;
+        return $this->isEasyMinutes() || $this === self::WakeUp;
+    }
+
+    /** Minutes that bring the breath and the pulse up, or down again. */
+    public function isEasyMinutes(): bool
+    {
+        return $this === self::WarmUp || $this === self::CoolDown;
     }
 
     /** Counted by the clock rather than by reps. */
     public function isTimed(): bool
     {
-        return in_array($this, [self::Balance, self::WarmUp, self::Isometric, self::Mobility], true);
+        return $this->isEasyMinutes() || in_array($this, [self::Balance, self::Isometric, self::Mobility], true);
     }
 
     /**
@@ -67,7 +75,7 @@ enum Goal: string
      */
     public function isEffortfulHold(): bool
     {
-        return ! in_array($this, [self::Balance, self::WarmUp, self::Mobility], true);
+        return ! $this->isEasyMinutes() && $this !== self::Balance && $this !== self::Mobility;
     }
 
     /**
@@ -80,6 +88,11 @@ enum Goal: string
         return match ($this) {
             self::WarmUp => new GoalRow(
                 new Span(1, 1), new Span(180, 300), new Span(2, 4), null, new Pace(0, '', new Span(2, 7)),
+                'ACSM Guidelines, 11th ed.',
+            ),
+            // Three to five minutes: the least of them where a session is short; the clinician may type more.
+            self::CoolDown => new GoalRow(
+                new Span(1, 1), new Span(180, 180), new Span(2, 3), null, new Pace(0, '', new Span(2, 7)),
                 'ACSM Guidelines, 11th ed.',
             ),
             self::WakeUp => new GoalRow(

@@ -49,6 +49,9 @@ final readonly class ConditionAbout implements JsonSerializable
     {
         $traits = array_filter($this->traits, static fn (ConditionTrait $t): bool => $t !== ConditionTrait::FirstBlock
             || ! FirstBlock::isOver($condition));
+        if ($this->group === ConditionGroup::Heart) {
+            $traits[] = ConditionTrait::NeedsWarmUp;
+        }
         foreach ($this->traitsWith as $detail => $trait) {
             if ($condition->has($detail)) {
                 $traits[] = $trait;

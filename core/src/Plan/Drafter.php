@@ -52,23 +52,15 @@ final readonly class Drafter
     public function draft(Wishes $wishes, array $done = []): Draft
     {
         $selection = new Selection($this, $wishes, $this->mostItems($wishes));
-        foreach ($done as $planned) {
-            $item = $this->kept($planned, $wishes);
-            if ($item !== null && ! $selection->isFull()) {
-                $selection->keep($item);
-            }
-        }
         $needs = $this->needs($wishes);
-        $left = $this->select($selection, $needs, $wishes);
+        $left = $this->select($selection, $needs, $wishes, $done);
         $trim = new Trim($wishes, $this->situation->envelope->restMin());
         $trimmed = $trim->of($selection->items());
         $items = self::askingFirst($trimmed->items);
         if ($this->situation->envelope->is(ConditionTrait::UsesWheels)) {
             $items = PullOverPush::of($items);
         }
-        $order = array_column(Pattern::cases(), 'value');
-        $rank = static fn (PlanItem $i): int => (int) array_search($i->family->pattern->value, $order, true);
-        usort($items, static fn (PlanItem $a, PlanItem $b): int => $rank($a) <=> $rank($b));
+        $items = Order::of($items, $wishes->structure);
 
         return new Draft(
             $items, $trim->seconds($items), [
@@ -108,13 +100,21 @@ final readonly class Drafter
      * for what matters beat one of everything. Source: practice.
      *
      * @param  list<Need>  $needs
+     * @param  list<Planned>  $done
      * @return list<LeftOut>
      */
-    private function select(Selection $selection, array $needs, Wishes $wishes): array
+    private function select(Selection $selection, array $needs, Wishes $wishes, array $done): array
     {
+        $this->keep($selection, array_filter($done, self::isEasyMinutes(...)), $wishes);
         $goals = array_filter($needs, static fn (Need $n): bool => $n->kind === NeedKind::Goal);
         $left = [];
         $selection->meet(Cover::need(Pattern::March), 0);
+        $coolDown = Cover::coolDown();
+        if ($wishes->shape->coolDown) {
+            $selection->meet($coolDown, 0);
+        }
+        $others = array_filter($done, static fn (Planned $p): bool => ! self::isEasyMinutes($p));
+        $this->keep($selection, $others, $wishes);
         foreach ($wishes->prefers->pins as $pin) {
             $why = $selection->pin($pin);
             if ($why !== null) {
@@ -131,7 +131,7 @@ final readonly class Drafter
         self::meetAll($selection, array_filter(
             $rest, static fn (Need $n): bool => ! $selection->isMet($n),
         ), 0);
-        foreach ([...$needs, ...$rest] as $need) {
+        foreach ([...$needs, ...$rest, ...$wishes->shape->coolDown ? [$coolDown] : []] as $need) {
             if (! $selection->isMet($need)) {
                 $pattern = $need->kind === NeedKind::Cover ? $need->slots[0]->pattern : null;
                 $left[] = new LeftOut($need->label, $selection->whyNot($need), $pattern);
@@ -139,6 +139,22 @@ final readonly class Drafter
         }
 
         return $left;
+    }
+
+    private static function isEasyMinutes(Planned $planned): bool
+    {
+        return $planned->goal->isEasyMinutes();
+    }
+
+    /** @param  array<Planned>  $done */
+    private function keep(Selection $selection, array $done, Wishes $wishes): void
+    {
+        foreach ($done as $planned) {
+            $item = $this->kept($planned, $wishes);
+            if ($item !== null && ! $selection->isFull()) {
+                $selection->keep($item);
+            }
+        }
     }
 
     /** @param  array<Need>  $needs */
@@ -149,13 +165,14 @@ final readonly class Drafter
         }
     }
 
-    /** How many exercises a session holds at most, the warm-up counted. House convention. */
+    /** How many exercises a session holds at most, the warm-up counted; a cool-down comes on top. House convention. */
     public function mostItems(Wishes $wishes): int
     {
         $simple = $this->situation->client->function->cognition === Cognition::NeedsSimple;
         $most = min(self::MOST_ITEMS, 1 + max(Trim::FEWEST_ITEMS, intdiv($wishes->minutes, self::MINUTES_EACH)));
 
-        return min($wishes->prefers->mostItems ?? self::MOST_ITEMS, $simple ? self::MOST_WHEN_SIMPLE : $most);
+        return min($wishes->prefers->mostItems ?? self::MOST_ITEMS, $simple ? self::MOST_WHEN_SIMPLE : $most)
+            + ($wishes->shape->coolDown ? 1 : 0);
     }
 
     public function catalogue(): Catalogue

@@ -27,6 +27,7 @@ final readonly class GoalFor
     {
         return match ($family->kind) {
             'warm_up' => Goal::WarmUp,
+            'cool_down' => Goal::CoolDown,
             'balance' => Goal::Balance,
             'hold' => Goal::Isometric,
             'mobility' => Goal::Mobility,

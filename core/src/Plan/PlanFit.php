@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Plan;
 
 use BuoyantStep\Core\Dose\DoseFaults;
+use BuoyantStep\Core\Plan\Session\Session;
+use BuoyantStep\Core\Plan\Session\Shape;
+use BuoyantStep\Core\Plan\Session\Timed;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 
@@ -71,30 +74,16 @@ final readonly class PlanFit
     }
 
     /**
-     * How long the session takes, minutes.
+     * The session that these make, with its minutes.
      *
      * @param  list<Planned>  $items
      */
-    public function minutes(array $items, Structure $structure): int
+    public function session(array $items, Structure $structure, Shape $shape): Session
     {
-        return Minutes::round($this->seconds($items, $structure));
-    }
+        $timed = array_map(
+            fn (Planned $i): Timed => Timed::planned($i, $this->situation->at($i->family, $i->rung)), $items,
+        );
 
-    /**
-     * The same in seconds.
-     *
-     * @param  list<Planned>  $items
-     */
-    public function seconds(array $items, Structure $structure): int
-    {
-        $restMin = $this->situation->envelope->restMin();
-        $seconds = 0;
-        foreach ($items as $item) {
-            $seconds += Minutes::itemSeconds(
-                $item->rung, $item->goal, $item->dose, count($item->sides), $structure, $restMin,
-            );
-        }
-
-        return $seconds;
+        return Session::of($timed, $structure, $this->situation->envelope->restMin(), $shape);
     }
 }

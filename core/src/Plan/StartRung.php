@@ -65,6 +65,10 @@ final readonly class StartRung
         $last = count($open) - 1;
         $sore = $this->situation->isSore($open[0]->rung->demands->scope()->region) ? 1 : 0;
         $middle = intdiv($last + 1, 2);
+        // Easy minutes are no ladder to climb.
+        if ($open[0]->family->kind === 'cool_down') {
+            return $middle;
+        }
         $from = match (true) {
             // The test is the movement of the pattern's main family; of any other it only says that it may be tried.
             $this->situation->isInFirstBlock() || $this->situation->isFragile() => $open[0]->family->draft === 1

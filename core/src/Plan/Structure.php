@@ -10,13 +10,17 @@ use BuoyantStep\Core\Vocabulary\Labelled;
 enum Structure: string implements Labelled
 {
     case Circuit = 'circuit';
+    case Pairs = 'pairs';
     case Straight = 'straight';
+    case Pieces = 'pieces';
 
     public function label(): string
     {
         return match ($this) {
             self::Circuit => 'circuit',
+            self::Pairs => 'pairs',
             self::Straight => 'straight sets',
+            self::Pieces => 'short pieces over the day',
         };
     }
 }

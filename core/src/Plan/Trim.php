@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
-use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Plan\Session\Part;
+use BuoyantStep\Core\Plan\Session\Session;
+use BuoyantStep\Core\Plan\Session\Timed;
 
 /**
  * Trims a session to its minutes: third sets first, then the least important exercise, then second sets from the least
@@ -23,15 +25,18 @@ final readonly class Trim
     /** @param  list<PlanItem>  $items  most important first */
     public function of(array $items): Trimmed
     {
-        [$items, $third] = $this->shortened($items, 2);
-        [$items, $dropped] = $this->dropped($items);
+        $asked = [];
+        foreach ($items as $item) {
+            $asked[$item->family->code] = $item->dose->sets;
+        }
+        [$items, $dropped] = $this->dropped($this->shortened($items, 2));
         $says = sprintf('Left out to fit %d minutes.', $this->wishes->minutes);
         $left = array_map(static fn (PlanItem $i): LeftOut => new LeftOut(
             $i->family->name, $says, $i->family->pattern,
         ), $dropped);
-        [$items, $second] = $this->shortened($items, 1);
-        $kept = array_map(static fn (PlanItem $i): string => lcfirst($i->family->name), $items);
-        $names = array_values(array_intersect(array_unique([...$third, ...$second]), $kept));
+        $items = $this->filled($this->shortened($items, 1), $asked);
+        $fewer = array_filter($items, static fn (PlanItem $i): bool => $i->dose->sets < $asked[$i->family->code]);
+        $names = array_map(static fn (PlanItem $i): string => lcfirst($i->family->name), $fewer);
         $trims = $names === [] ? [] : [
             sprintf('One set fewer to fit %d minutes: %s.', $this->wishes->minutes, implode(', ', $names)),
         ];
@@ -67,36 +72,59 @@ final readonly class Trim
     }
 
     /**
+     * Sets given back where the minutes reach for them after all, the most important first.
+     *
+     * @param  list<PlanItem>  $items
+     * @param  array<string, int>  $asked  by family, how many each had
+     * @return list<PlanItem>
+     */
+    private function filled(array $items, array $asked): array
+    {
+        foreach ($items as $i => $item) {
+            $whole = $item->withDose($item->dose->with(sets: $asked[$item->family->code]));
+            $more = array_values(array_replace($items, [$i => $whole]));
+            $items = $item->dose->sets === $whole->dose->sets || $this->isOver($more) ? $items : $more;
+        }
+
+        return $items;
+    }
+
+    /**
      * One set less of what has more than so many, from the least important up, as long as it is needed.
      *
      * @param  list<PlanItem>  $items
-     * @return array{list<PlanItem>, list<string>} with the names of what was shortened
+     * @return list<PlanItem>
      */
     private function shortened(array $items, int $to): array
     {
-        $names = [];
         for ($i = count($items) - 1; $i >= 0 && $this->isOver($items); $i--) {
             $dose = $items[$i]->dose;
-            if ($dose->sets > $to && $items[$i]->goal !== Goal::WarmUp) {
+            if ($dose->sets > $to && self::isTrained($items[$i])) {
                 $fewer = $items[$i]->withDose($dose->with(sets: $to));
                 $items = array_values(array_replace($items, [$i => $fewer]));
-                $names[] = lcfirst($fewer->family->name);
             }
         }
 
-        return [$items, $names];
+        return $items;
     }
 
     /** @param  list<PlanItem>  $items */
     private static function trained(array $items): int
     {
-        return count(array_filter($items, static fn (PlanItem $i): bool => $i->goal !== Goal::WarmUp));
+        return count(array_filter($items, self::isTrained(...)));
+    }
+
+    private static function isTrained(PlanItem $item): bool
+    {
+        return Timed::item($item)->part() === Part::Main;
     }
 
     /** @param  list<PlanItem>  $items */
     public function seconds(array $items): int
     {
-        return Minutes::session($items, $this->wishes->structure, $this->restMinS);
+        $timed = array_map(Timed::item(...), Order::of($items, $this->wishes->structure));
+
+        return Session::of($timed, $this->wishes->structure, $this->restMinS, $this->wishes->shape)->seconds;
     }
 
     /** @param  list<PlanItem>  $items */

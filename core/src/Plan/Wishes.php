@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
+use BuoyantStep\Core\Plan\Session\Shape;
+
 /** What the client and the clinician want the plan to be: aim, days and minutes, and what it is to hold. */
 final readonly class Wishes
 {
@@ -14,6 +16,7 @@ final readonly class Wishes
         public int $minutes = 30,
         public Structure $structure = Structure::Circuit,
         public Preferences $prefers = new Preferences,
+        public Shape $shape = new Shape,
     ) {
     }
 }

@@ -8,7 +8,8 @@ use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Tempo;
 use BuoyantStep\Core\Plan\Drafter;
-use BuoyantStep\Core\Plan\Minutes;
+use BuoyantStep\Core\Plan\Session\Session;
+use BuoyantStep\Core\Plan\Session\Timed;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
@@ -59,12 +60,11 @@ final readonly class OtherLevers
 
     private function hasRoom(RungHere $here, Goal $goal, Dose $dose): bool
     {
-        $seconds = fn (Dose $d): int => Minutes::itemSeconds(
-            $here->rung, $goal, $d, count($here->openSides()), $this->wishes->structure,
-            $this->situation->envelope->restMin(),
+        $more = Session::oneMoreSet(
+            Timed::here($here, $goal, $dose), $this->wishes->structure, $this->situation->envelope->restMin(),
         );
 
-        return $seconds($dose->with(sets: $dose->sets + 1)) - $seconds($dose) <= $this->roomS;
+        return $more <= $this->roomS;
     }
 
     private function isGoodRun(Proposal $proposal): bool

@@ -74,7 +74,8 @@ final readonly class Reviewer
         $school = $this->school($goal, $dose, $exercise->goesByFeel() ? 'effort_steered' : $chosen);
         $proposal = NextDose::propose($school, $course);
         if ($goal->isPreparation() && $proposal->decision === Decision::StepUp) {
-            $says = 'This wakes the muscles up; it is not progressed.';
+            $says = $goal === Goal::WakeUp
+                ? 'This wakes the muscles up; it is not progressed.' : 'Easy minutes are not progressed.';
             $because = [new Reason('goal', 'goal.'.$goal->value, $says, 'Practice')];
 
             return new Reviewed(new Proposal(Decision::Stay, null, $dose, $because), $here->rung);

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Progress;
 
-use BuoyantStep\Core\Plan\Minutes;
+use BuoyantStep\Core\Plan\Session\Session;
+use BuoyantStep\Core\Plan\Session\Timed;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Reason;
@@ -65,15 +66,12 @@ final readonly class SessionReview
      */
     private function room(array $plan): int
     {
-        $room = $this->wishes->minutes * 60;
-        foreach ($plan as $one) {
-            $room -= Minutes::itemSeconds(
-                $one->here->rung, $one->goal, $one->dose, count($one->here->openSides()), $this->wishes->structure,
-                $this->situation->envelope->restMin(),
-            );
-        }
+        $timed = array_map(static fn (Exercise $e): Timed => Timed::here($e->here, $e->goal, $e->dose), $plan);
+        $session = Session::of(
+            $timed, $this->wishes->structure, $this->situation->envelope->restMin(), $this->wishes->shape,
+        );
 
-        return $room;
+        return $this->wishes->minutes * 60 - $session->seconds;
     }
 
     /** @param  list<Exercise>  $plan */

@@ -61,4 +61,7 @@ enum ConditionTrait
     case SoreArm;
 
     case SoreBack;
+
+    /** Heart, lungs or pressure: no session begins without a warm-up. */
+    case NeedsWarmUp;
 }

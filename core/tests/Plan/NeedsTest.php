@@ -17,6 +17,7 @@ use BuoyantStep\Core\Plan\Needs\DailyGoals;
 use BuoyantStep\Core\Plan\PlanItem;
 use BuoyantStep\Core\Plan\Preferences;
 use BuoyantStep\Core\Plan\PullOverPush;
+use BuoyantStep\Core\Plan\Session\Shape;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Tests\Support\Made;
@@ -27,6 +28,7 @@ function draftFor(array $client = [], array $prefers = [], array $measures = [],
 {
     return (new Drafter(homeFor($client, $measures)))->draft(new Wishes(
         minutes: $minutes, prefers: Preferences::read(new Bag($prefers), Catalogue::standard()),
+        shape: new Shape(coolDown: false),
     ));
 }
 

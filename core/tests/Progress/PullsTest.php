@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseFaults;
+use BuoyantStep\Core\Dose\DoseField;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Pulls;
 use BuoyantStep\Core\Input\Bag;
@@ -25,6 +26,7 @@ use BuoyantStep\Core\Progress\Reviewer;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /** @param  list<array{float, float}>  $points */
 function aBand(string $label, array $points, float $rest = 1500, BandForm $form = BandForm::Flat): KitBand
@@ -229,4 +231,31 @@ describe('a band that nobody has measured', function (): void {
         ]]]);
         expect((new Drafter($here->situation))->offer($here, new Wishes)->item)->not->toBeNull();
     });
+});
+
+it('takes a pull that was typed to the tenth as the one that is to be had, a newton away at most', function (): void {
+    $here = bandHere([aBand('Soft', SOFT)]);
+    $there = Pulls::of($here)->newtons();
+    [$least, $most] = [min($there), max($there)];
+    expect(DoseFaults::asMeant($here, pullDose($most + 1))->pullN)->toBe($most)
+        ->and(DoseFaults::asMeant($here, pullDose($most + 2))->pullN)->toBe($most + 2)
+        ->and(DoseFaults::asMeant($here, pullDose($least))->pullN)->toBe($least);
+});
+
+it('lets a pull stand that the bands here give, and none that they do not', function (): void {
+    $here = bandHere([aBand('Soft', SOFT)]);
+    $most = max(Pulls::of($here)->newtons());
+    $faults = new DoseFaults($here, Goal::StrengthTrained);
+    expect($faults->stands(pullDose($most)))->toBeTrue()
+        ->and($faults->stands(pullDose($most + 5)))->toBeFalse()
+        ->and($faults->stands(pullDose(null)))->toBeTrue();
+});
+
+it('names the side of a pull', function (): void {
+    expect(DoseField::Pull->on(Side::Left))->toBe(DoseField::LeftPull)
+        ->and(DoseField::Pull->on(Side::Right))->toBe(DoseField::RightPull)
+        ->and(DoseField::Pull->on(Side::Both))->toBe(DoseField::Pull)
+        ->and(DoseField::Load->on(Side::Left))->toBe(DoseField::LeftLoad)
+        ->and(DoseField::AmountHi->on(Side::Right))->toBe(DoseField::RightAmount)
+        ->and(DoseField::Sets->on(Side::Left))->toBe(DoseField::Sets);
 });

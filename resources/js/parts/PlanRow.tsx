@@ -1,6 +1,7 @@
 import OwnSetUp from "./plan/OwnSetUp";
 import WayPicker from "./plan/WayPicker";
 import { useLit } from "@/lib/lit";
+import type { ReactNode } from "react";
 import { dayName } from "@/lib/words";
 import type { PlanItem } from "@/types/props";
 import Because from "./Because";
@@ -14,6 +15,7 @@ import Steps from "./Steps";
 
 export default function PlanRow({
     item,
+    handle,
     open,
     busy,
     errors,
@@ -30,6 +32,8 @@ export default function PlanRow({
     clientId,
 }: {
     item: PlanItem;
+    /** What moves it to another place. */
+    handle: ReactNode;
     open: boolean;
     busy: boolean;
     errors: Record<string, string | undefined>;
@@ -53,7 +57,8 @@ export default function PlanRow({
     const shaped = limit !== null && item.shaped_by.some((says) => limit.includes(says));
     return (
         // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- pointing only lights up the limits; nothing is done by it
-        <li
+        <div
+            role="listitem"
             className={`border-sand border-b py-2.5 ${open ? "outline-water bg-card -mx-2 rounded-lg px-2 outline-2" : ""} ${shaped ? "bg-shallow -mx-2 rounded-lg px-2" : ""}`}
             onMouseEnter={() => pointAtDose(item.shaped_by)}
             onMouseLeave={() => pointAtDose([])}
@@ -62,7 +67,8 @@ export default function PlanRow({
         >
             <div className="grid items-start gap-x-4 gap-y-2 md:grid-cols-[minmax(0,1fr)_minmax(0,19rem)_10rem_5.5rem]">
                 <div>
-                    <h2>
+                    <h3 className="flex items-start gap-0.5">
+                        <span className="-ml-2 shrink-0">{handle}</span>
                         <button
                             type="button"
                             aria-expanded={open}
@@ -74,7 +80,7 @@ export default function PlanRow({
                                 {open ? "▾ close" : "▸ stair, dose"}
                             </span>
                         </button>
-                    </h2>
+                    </h3>
                     {item.for.length > 0 && <p className="text-water text-sm">{item.for.join("; ")}</p>}
                     <p className={`text-soft text-sm ${open ? "" : "line-clamp-1"}`}>{item.set_up}</p>
                     {item.own_set_up !== "" && <p className="text-sm">For them: {item.own_set_up}</p>}
@@ -218,6 +224,6 @@ export default function PlanRow({
                     </div>
                 </div>
             )}
-        </li>
+        </div>
     );
 }

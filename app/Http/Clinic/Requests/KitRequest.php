@@ -66,7 +66,7 @@ final class KitRequest extends ClinicRequest
     private static function bandRules(): array
     {
         return [
-            'bands' => ['sometimes', 'array', 'max:20'],
+            'bands' => ['array', 'max:20'],
             'bands.*.label' => ['required', 'string', 'max:80'],
             'bands.*.rest_cm' => ['required', 'numeric', 'between:5,1000'],
             'bands.*.form' => ['required', Rule::enum(BandForm::class)],
@@ -82,10 +82,10 @@ final class KitRequest extends ClinicRequest
     /** @return array<string, mixed> */
     private static function homeRules(): array
     {
-        $aids = ['sometimes', 'array', 'max:20'];
+        $aids = ['array', 'max:20'];
 
         return [
-            'place' => ['sometimes', 'array'],
+            'place' => ['array'],
             'place.things' => ['nullable', 'array', 'max:200'],
             'place.things.*' => [Rule::enum(Thing::class)],
             'place.floor' => ['nullable', Rule::enum(Floor::class)],

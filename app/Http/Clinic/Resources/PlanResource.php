@@ -11,11 +11,13 @@ use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Rows\ClearanceRows;
 use App\Rows\PlanItemRow;
+use App\Rows\WishRows;
 use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Plan\Channel;
 use BuoyantStep\Core\Plan\Minutes;
 use BuoyantStep\Core\Plan\PlanFit;
+use BuoyantStep\Core\Plan\Session\Timed;
 use BuoyantStep\Core\Plan\Stair;
 use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Plan\Wishes;
@@ -33,6 +35,7 @@ final class PlanResource
         private readonly PreparePlan $prepare,
         private readonly PlanDesk $desk,
         private readonly WishesResource $wishes,
+        private readonly SessionResource $session,
     ) {
     }
 
@@ -46,21 +49,22 @@ final class PlanResource
                 'wishes' => $this->wishes->of($plan, $client, $wishes->prefers),
             ];
         }
-        $seconds = 0;
         $items = [];
         foreach ($plan->items as $item) {
-            $row = $this->item($item, $client, $situation, $wishes, Structure::from($plan->structure));
-            $seconds += $row['seconds'];
-            $items[] = $row;
+            $items[] = $this->item($item, $client, $situation, $wishes);
         }
 
         return [
             'plan' => [
                 'id' => $plan->id, 'version' => $plan->version, 'status' => $plan->status,
                 'aim' => $plan->aim, 'structure' => $plan->structure, 'days' => $plan->days, 'budget' => $plan->minutes,
-                'minutes' => Minutes::round($seconds), 'left' => self::left($plan), 'trims' => $plan->notes['trims'],
+                'minutes' => Minutes::round($this->session->session($plan, $situation)->seconds),
+                'parts' => $this->session->of($plan, $situation),
+                'session' => WishRows::shapeOf($plan)->jsonSerialize(),
+                'left' => self::left($plan), 'trims' => $plan->notes['trims'],
                 'issued_on' => $plan->issued_on, 'items' => $items,
                 'ahead' => $this->ahead($plan, $client, $situation),
+                'structures' => Options::of(Structure::class),
                 'covers' => array_values(array_unique(array_column($items, 'pattern'))),
             ],
             'revision' => $client->plan_revision,
@@ -101,14 +105,8 @@ final class PlanResource
     }
 
     /** @return array{seconds: int, family: string, pattern: string}&array<string, mixed> */
-    private function item(
-        PlanItem $item,
-        Client $client,
-        Situation $situation,
-        Wishes $wishes,
-        Structure $structure,
-    ): array {
-        $restMin = $situation->envelope->restMin();
+    private function item(PlanItem $item, Client $client, Situation $situation, Wishes $wishes): array
+    {
         $planned = PlanItemRow::planned($item, $this->catalogue);
         [$family, $rung, $goal, $dose] = [$planned->family, $planned->rung, $planned->goal, $planned->dose];
         $here = $situation->at($family, $rung);
@@ -146,7 +144,7 @@ final class PlanResource
             ),
             'stair' => Stair::of($family, $situation, $wishes),
             'shaped_by' => self::shapedBy($item->because),
-            'seconds' => Minutes::itemSeconds($rung, $goal, $dose, count($item->sides), $structure, $restMin),
+            'seconds' => $rung->setUp->seconds + $dose->sets * Timed::planned($planned)->bout(),
         ];
     }
 

@@ -20,7 +20,7 @@ final class Hold implements KindRules
 
     public function range(Goal $goal): Span
     {
-        return $goal->isTimed() && $goal !== Goal::WarmUp ? $goal->row()->amount : Goal::Isometric->row()->amount;
+        return $goal->isTimed() && ! $goal->isEasyMinutes() ? $goal->row()->amount : Goal::Isometric->row()->amount;
     }
 
     public function increment(): ?int

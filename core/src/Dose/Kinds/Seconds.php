@@ -21,7 +21,7 @@ final class Seconds implements KindRules
     /** Half a minute to a minute outside a warm-up. Source: practice. */
     public function range(Goal $goal): Span
     {
-        return $goal === Goal::WarmUp ? $goal->row()->amount : new Span(30, 60);
+        return $goal->isEasyMinutes() ? $goal->row()->amount : new Span(30, 60);
     }
 
     public function increment(): ?int
@@ -31,7 +31,7 @@ final class Seconds implements KindRules
 
     public function usual(Goal $goal): int
     {
-        return $goal === Goal::WarmUp ? 1800 : 600;
+        return $goal->isEasyMinutes() ? 1800 : 600;
     }
 
     public function most(Goal $goal): int
@@ -47,7 +47,7 @@ final class Seconds implements KindRules
     public function leaves(Goal $goal, int $effort): string
     {
         return match (true) {
-            $goal === Goal::WarmUp, $goal === Goal::Mobility => 'easy',
+            $goal->isEasyMinutes(), $goal === Goal::Mobility => 'easy',
             $goal === Goal::Balance => 'wobbly but safe',
             $effort <= 4 => 'light and steady',
             default => 'steady, could go on for about half as long again',

@@ -25,7 +25,7 @@ final class ChronicLungDisease implements ConditionRules
     {
         return new ConditionAbout(
             'chronic_lung_disease', 'Chronic lung disease', group: ConditionGroup::LungsAndMetabolism,
-            traits: [ConditionTrait::ShortOfBreath, ConditionTrait::LungDisease],
+            traits: [ConditionTrait::ShortOfBreath, ConditionTrait::LungDisease, ConditionTrait::NeedsWarmUp],
             words: ['COPD', 'emphysema', 'chronic bronchitis', 'pulmonary fibrosis', 'ILD', 'asthma', 'lungs'],
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Plan\Needs;
 
 use BuoyantStep\Core\Exercises\Pattern;
+use BuoyantStep\Core\Exercises\Purpose;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 
@@ -43,6 +44,14 @@ final class Cover
             NeedKind::Cover, $pattern->value, ucfirst($pattern->label()),
             $pattern === Pattern::March ? 'as the warm-up' : 'to cover '.$pattern->label(),
             [new Slot($pattern)], 'House convention',
+        );
+    }
+
+    public static function coolDown(): Need
+    {
+        return new Need(
+            NeedKind::Cover, 'cool_down', 'Cool-down', 'as the cool-down',
+            [new Slot(Pattern::Mobility, Purpose::CoolDown)], 'ACSM Guidelines, 11th ed.',
         );
     }
 }

@@ -1,6 +1,8 @@
 import { dayList, sayDate } from "@/lib/words";
 import AddExercise from "@/parts/AddExercise";
 import DraftAnew, { type Wishes } from "@/parts/plan/DraftAnew";
+import SessionParts from "@/parts/plan/SessionParts";
+import Sortable, { Movable } from "@/parts/plan/Sortable";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
@@ -8,7 +10,7 @@ import NextToBuy from "@/parts/NextToBuy";
 import PlanRow from "@/parts/PlanRow";
 import { saysMass } from "@/lib/mass";
 import type { DoseValues } from "@/parts/DoseForm";
-import type { PlanItem, PlanProps } from "@/types/props";
+import type { PlanItem, PlanProps, SessionPart } from "@/types/props";
 import { Link, router, usePage } from "@inertiajs/react";
 import { useState } from "react";
 
@@ -33,6 +35,16 @@ const ISSUE_REASONS: [string, string][] = [
     ["issue_reason", "Why so long a session is issued all the same"],
 ];
 
+const nameOf = (items: PlanItem[], id: number): string => items.find((i) => i.id === id)?.name ?? "";
+
+/** The stretches with the exercises that are done in them; an easy round before names its exercises in its words. */
+function stretches(plan: NonNullable<PlanProps["plan"]>): { part: SessionPart; items: PlanItem[] }[] {
+    return plan.parts.map((part) => ({
+        part,
+        items: part.part === "activation" ? [] : plan.items.filter((i) => part.items.includes(i.id)),
+    }));
+}
+
 export default function Plan({ client, plan, revision, undo, clearance, ready, wishes }: PlanProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
     // By family: an exercise keeps it when the plan on the desk becomes another one.
@@ -40,6 +52,7 @@ export default function Plan({ client, plan, revision, undo, clearance, ready, w
     const [why, setWhy] = useState<string | null>(null);
     const [busy, setBusy] = useState(false);
     const [drafting, setDrafting] = useState(false);
+    const [building, setBuilding] = useState(false);
     const [last, setLast] = useState<Change | null>(null);
     const [reasons, setReasons] = useState<Record<string, string>>({});
     const send = (
@@ -140,7 +153,14 @@ export default function Plan({ client, plan, revision, undo, clearance, ready, w
                     <strong className={`num ${over ? "text-hold" : ""}`}>{plan.minutes}</strong> of {plan.budget} min
                 </span>
                 <span>{dayList(plan.days)}</span>
-                <span>{plan.structure === "circuit" ? "Circuit" : "Straight sets"}</span>
+                <button
+                    type="button"
+                    aria-expanded={building}
+                    onClick={() => setBuilding(!building)}
+                    className="min-h-8 rounded underline decoration-dotted underline-offset-4 first-letter:uppercase"
+                >
+                    {plan.structures.find(([code]) => code === plan.structure)?.[1]}
+                </button>
                 <span>
                     Version {plan.version},{" "}
                     {plan.status === "draft"
@@ -200,6 +220,17 @@ export default function Plan({ client, plan, revision, undo, clearance, ready, w
                     </div>
                 )}
             </div>
+            {building && (
+                <SessionParts
+                    key={`${plan.id}.${revision}`}
+                    plan={plan}
+                    busy={busy}
+                    errors={errors}
+                    onSave={(shape) =>
+                        send("put", "/session", { ...shape }, "parts of the session", () => setBuilding(false))
+                    }
+                />
+            )}
             {drafting && draftAnew(false)}
             {stopper && (
                 <div role="alert" className="border-stop text-stop bg-card mb-2 rounded-md border-l-4 p-2.5">
@@ -254,42 +285,101 @@ export default function Plan({ client, plan, revision, undo, clearance, ready, w
                 </section>
             )}
             {plan.trims.length > 0 && <p className="text-soft mb-1 text-sm">{plan.trims.join(" ")}</p>}
-            <ol>
-                {plan.items.map((item) => (
-                    <PlanRow
-                        key={item.family}
-                        item={item}
-                        open={open === item.family}
-                        busy={busy}
-                        errors={open === item.family ? errors : {}}
-                        onOpen={() => setOpen(open === item.family ? null : item.family)}
-                        onSwap={(rung) =>
-                            send("put", `/items/${item.id}/rung`, { rung }, `${item.name}: ${rungName(item, rung)}`)
-                        }
-                        clientId={client.id}
-                        onDose={(dose, saved) =>
-                            send("put", `/items/${item.id}/dose`, dose, `${item.name}: ${doseSaid(dose)}`, saved)
-                        }
-                        days={plan.days}
-                        onLight={(days) =>
-                            send("put", `/items/${item.id}/light`, { days }, `${item.name}: other light days`)
-                        }
-                        onWay={(way, always) =>
-                            send("put", `/items/${item.id}/way`, { way, always }, `${item.name}: done another way`)
-                        }
-                        onSetUp={(set_up, saved) =>
-                            send("put", `/items/${item.id}/set-up`, { set_up }, `${item.name}: ${set_up}`, saved)
-                        }
-                        onSchool={(school) =>
-                            send("put", `/items/${item.id}/school`, { school }, `${item.name}: another school`)
-                        }
-                        onRefresh={() =>
-                            send("put", `/items/${item.id}/today`, {}, `${item.name}: brought up to today`)
-                        }
-                        onRemove={() => send("delete", `/items/${item.id}`, {}, `${item.name}: taken out`)}
-                    />
+            <Sortable
+                ids={plan.items.map((i) => i.id)}
+                onMove={(id, to) =>
+                    send("put", `/items/${id}/place`, { to }, `${nameOf(plan.items, id)}: moved to place ${to}`)
+                }
+            >
+                {stretches(plan).map(({ part, items }, n) => (
+                    <section key={`${part.label}.${n}`} aria-label={part.label}>
+                        <h2 className="border-water/40 mt-3 flex flex-wrap items-baseline gap-x-3 border-b-2 pb-0.5">
+                            <span className="font-bold">{part.label}</span>
+                            <span className="num text-soft text-sm">{part.minutes} min</span>
+                            <span className="text-soft text-sm">{part.says.join(" ")}</span>
+                        </h2>
+                        <div role="list">
+                            {items.map((item) => (
+                                <Movable key={item.family} id={item.id} name={item.name}>
+                                    {(handle) => (
+                                        <PlanRow
+                                            handle={handle}
+                                            item={item}
+                                            open={open === item.family}
+                                            busy={busy}
+                                            errors={open === item.family ? errors : {}}
+                                            onOpen={() => setOpen(open === item.family ? null : item.family)}
+                                            onSwap={(rung) =>
+                                                send(
+                                                    "put",
+                                                    `/items/${item.id}/rung`,
+                                                    { rung },
+                                                    `${item.name}: ${rungName(item, rung)}`,
+                                                )
+                                            }
+                                            clientId={client.id}
+                                            onDose={(dose, saved) =>
+                                                send(
+                                                    "put",
+                                                    `/items/${item.id}/dose`,
+                                                    dose,
+                                                    `${item.name}: ${doseSaid(dose)}`,
+                                                    saved,
+                                                )
+                                            }
+                                            days={plan.days}
+                                            onLight={(days) =>
+                                                send(
+                                                    "put",
+                                                    `/items/${item.id}/light`,
+                                                    { days },
+                                                    `${item.name}: other light days`,
+                                                )
+                                            }
+                                            onWay={(way, always) =>
+                                                send(
+                                                    "put",
+                                                    `/items/${item.id}/way`,
+                                                    { way, always },
+                                                    `${item.name}: done another way`,
+                                                )
+                                            }
+                                            onSetUp={(set_up, saved) =>
+                                                send(
+                                                    "put",
+                                                    `/items/${item.id}/set-up`,
+                                                    { set_up },
+                                                    `${item.name}: ${set_up}`,
+                                                    saved,
+                                                )
+                                            }
+                                            onSchool={(school) =>
+                                                send(
+                                                    "put",
+                                                    `/items/${item.id}/school`,
+                                                    { school },
+                                                    `${item.name}: another school`,
+                                                )
+                                            }
+                                            onRefresh={() =>
+                                                send(
+                                                    "put",
+                                                    `/items/${item.id}/today`,
+                                                    {},
+                                                    `${item.name}: brought up to today`,
+                                                )
+                                            }
+                                            onRemove={() =>
+                                                send("delete", `/items/${item.id}`, {}, `${item.name}: taken out`)
+                                            }
+                                        />
+                                    )}
+                                </Movable>
+                            ))}
+                        </div>
+                    </section>
                 ))}
-            </ol>
+            </Sortable>
             <AddExercise
                 clientId={client.id}
                 used={plan.items.map((i) => i.family)}

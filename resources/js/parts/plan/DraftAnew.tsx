@@ -102,8 +102,8 @@ export default function DraftAnew({
                     </div>
                     <Field
                         label="Exercises at most"
-                        hint="empty: as many as the minutes allow"
-                        className="mt-2 w-40"
+                        hint="warm-up counted, cool-down not; empty: as many as the minutes allow"
+                        className="mt-2 w-56"
                         error={errors["wishes.max_exercises"]}
                     >
                         <input

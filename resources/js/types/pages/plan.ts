@@ -75,6 +75,15 @@ export interface PlanItem {
     seconds: number;
 }
 
+/** A stretch of a session: how it is gone through, and how long it takes. */
+export interface SessionPart {
+    part: string;
+    label: string;
+    minutes: number;
+    says: string[];
+    items: number[];
+}
+
 /** What a draft goes by; code and words. */
 export interface PlanWishes {
     goals: string[];
@@ -106,6 +115,10 @@ export interface PlanProps {
         /** What a date within a week will no longer allow. */
         ahead: { date: string; breaches: string[] } | null;
         covers: string[];
+        /** Stretches of the session in their order, with the ids of what is in them. */
+        parts: SessionPart[];
+        session: { activation: boolean; ramp: boolean; aerobic_minutes: number; cool_down: boolean };
+        structures: Option[];
     } | null;
     revision: number;
     /** The newest change, which can be taken back. */
