@@ -21,6 +21,7 @@ use App\Http\Clinic\ReviewController;
 use App\Http\Clinic\RulebookController;
 use App\Http\Clinic\ScreenController;
 use App\Http\Clinic\SheetController;
+use App\Http\Clinic\SheetPdfController;
 use App\Http\Clinic\ShoppingController;
 use App\Http\Clinic\StepsController;
 use App\Http\Clinic\TodayController;
@@ -78,6 +79,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/', [TodayController::class, 'show'])->can('viewAny', Client::class);
     Route::get('/rulebook', [RulebookController::class, 'show'])->can('viewAny', Clinic::class);
     Route::put('/rulebook/school', [RulebookController::class, 'school'])->can('setFigures', Clinic::class);
+    Route::put('/rulebook/profile', [RulebookController::class, 'profile'])->can('setFigures', Clinic::class);
     Route::put('/rulebook/unit', [RulebookController::class, 'unit'])->can('setFigures', Clinic::class);
     Route::put('/rulebook', [RulebookController::class, 'update'])->can('setFigures', Clinic::class);
     Route::get('/exercises', [ExerciseController::class, 'index'])->can('viewAny', Client::class);
@@ -121,6 +123,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/steps', [StepsController::class, 'show']);
             Route::get('/plan', [PlanController::class, 'show']);
             Route::get('/sheet', [SheetController::class, 'show']);
+            Route::get('/sheet.pdf', [SheetPdfController::class, 'show']);
             Route::get('/gate', [GateController::class, 'show']);
             Route::get('/readings', [ReadingController::class, 'index']);
             Route::get('/log', [LogController::class, 'show']);

@@ -54,4 +54,25 @@ final class SetClinicDefault
             Decision::record($by, $now, 'unit', sprintf('Masses are shown in %s.', $unit->value));
         });
     }
+
+    /**
+     * Who the clinic is, as it stands on what it hands out.
+     *
+     * @param  array<string, string|null>  $profile
+     * @param  array<string, string|null>  $seen  what the page showed
+     */
+    public function profile(Clinic $clinic, User $by, array $profile, array $seen): void
+    {
+        DB::transaction(static function () use ($clinic, $by, $profile, $seen): void {
+            $now = Clinic::query()->lockForUpdate()->findOrFail($clinic->id);
+            foreach ($seen as $field => $value) {
+                if (($now->getAttribute($field) ?? '') !== ($value ?? '')) {
+                    throw Refusal::at('name', 'Somebody changed the profile meanwhile. The page shows it now.');
+                }
+            }
+            $now->update($profile);
+            $clinic->refresh();
+            Decision::record($by, $now, 'clinic.profile', 'The clinic’s profile changed.', $profile);
+        });
+    }
 }

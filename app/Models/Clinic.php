@@ -16,13 +16,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $timezone
  * @property array<string, string>|null $schools
  * @property MassUnit $mass_unit
+ * @property string|null $address
+ * @property string|null $phone
+ * @property string|null $emergency_phone
+ * @property string $locale  of what is printed for clients
  * @property-read Collection<int, ClinicFigure> $figures
  */
 final class Clinic extends Model
 {
     protected $guarded = [];
 
-    protected $attributes = ['mass_unit' => 'kg'];
+    protected $attributes = ['mass_unit' => 'kg', 'locale' => 'en'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -215,7 +215,7 @@ it('prints a sheet in plain words', function (): void {
     $plan = $this->scene->issued(['conditions' => [['code' => 'hypertension_controlled', 'details' => []]]]);
     $sheet = Scene::props($this->get("/clients/{$plan->client_id}/sheet"))['sheet'];
     expect(count($sheet['items']))->toBe($plan->items->count())
-        ->and($sheet['breathe_out'])->toBeTrue()
-        ->and($sheet['watches'])->toContain('blood pressure before each session')
-        ->and($sheet['stop_signs'])->toContain('chest pain or pressure');
+        ->and(implode(' ', $sheet['during']))->toContain('Never hold your breath')->toContain('Rise slowly')
+        ->and(implode(' ', $sheet['before']))->toContain('take your blood pressure')
+        ->and($sheet['stop']['signs'])->toContain('pain or pressure in the chest');
 });

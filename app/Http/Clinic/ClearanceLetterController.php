@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Clinic;
 
+use App\Exchange\Pdf;
 use App\Http\Controller;
 use App\Models\Client;
 use App\Rows\BuildSituation;
@@ -12,8 +13,6 @@ use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Clearance;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
@@ -46,26 +45,6 @@ final class ClearanceLetterController extends Controller
             'minutes' => $client->minutes,
         ])->render();
 
-        return response(
-            self::pdf($html),
-            200,
-            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="clearance-request.pdf"'],
-        );
-    }
-
-    private static function pdf(string $html): string
-    {
-        $options = new Options(
-            [
-                'defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'tempDir' => storage_path('app'),
-                'fontCache' => storage_path('app'), 'chroot' => resource_path('views'),
-            ],
-        );
-        $pdf = new Dompdf($options);
-        $pdf->loadHtml($html, 'UTF-8');
-        $pdf->setPaper('A4');
-        $pdf->render();
-
-        return (string) $pdf->output();
+        return Pdf::answer($html, 'clearance-request');
     }
 }

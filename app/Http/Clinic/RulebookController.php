@@ -7,6 +7,7 @@ namespace App\Http\Clinic;
 use App\Actions\Refusal;
 use App\Actions\SetClinicDefault;
 use App\Actions\SetFigure;
+use App\Http\Clinic\Requests\ProfileRequest;
 use App\Http\Clinic\Resources\RulebookResource;
 use App\Http\Controller;
 use BuoyantStep\Core\Progress\Progression;
@@ -60,6 +61,14 @@ final class RulebookController extends Controller
         $set->unit($me->clinic, $me, $unit, MassUnit::from($request->string('seen')->value()));
 
         return $this->said('The clinic\'s unit is set; a client\'s own unit still wins.');
+    }
+
+    public function profile(ProfileRequest $request, SetClinicDefault $set): RedirectResponse
+    {
+        $me = $this->me($request);
+        $set->profile($me->clinic, $me, $request->profile(), $request->seen());
+
+        return $this->said('The clinic’s profile is kept; it stands on every sheet from now on.');
     }
 
     public function update(Request $request, SetFigure $set): RedirectResponse

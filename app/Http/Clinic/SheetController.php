@@ -9,12 +9,15 @@ use App\Http\Clinic\Resources\SheetResource;
 use App\Models\Client;
 use App\Models\Plan;
 use BuoyantStep\Core\Situation\Situation;
+use Illuminate\Support\Facades\App;
 use Inertia\Response;
 
 final class SheetController extends StageController
 {
     public function show(Client $client, SheetResource $resource): Response
     {
+        App::setLocale($client->clinic->locale);
+
         return $this->stage('clinic/Sheet', $client, static function (
             Situation $situation,
         ) use ($client, $resource): array {

@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Limits;
 use BuoyantStep\Core\Client\Condition;
 use BuoyantStep\Core\Client\FunctionPart;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
+use BuoyantStep\Core\Vocabulary\Reminder;
 use JsonSerializable;
 
 /** What an intake needs to know to ask about a condition. */
@@ -24,6 +25,7 @@ final readonly class ConditionAbout implements JsonSerializable
      * @param  list<string>  $medicines  groups of medicines that fire the same rules
      * @param  bool  $freeDetails  are the details words of the clinician's own?
      * @param  list<string>  $words  other names that people search by: abbreviations, lay words
+     * @param  list<Reminder>  $reminders  what the client sees to around a session
      * @param  list<FunctionPart>  $asks  what else is asked about the client's function
      */
     public function __construct(
@@ -41,6 +43,7 @@ final readonly class ConditionAbout implements JsonSerializable
         public bool $freeDetails = false,
         public array $asks = [],
         public array $words = [],
+        public array $reminders = [],
     ) {
     }
 

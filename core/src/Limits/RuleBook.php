@@ -14,6 +14,7 @@ use BuoyantStep\Core\Limits\Always\Postpartum;
 use BuoyantStep\Core\Limits\Always\Pregnancy;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
+use BuoyantStep\Core\Vocabulary\Reminder;
 
 /** Every rule set, registered once. Turns facts into the merged envelope and the dates on which it will change. */
 final readonly class RuleBook
@@ -112,6 +113,19 @@ final readonly class RuleBook
         }
 
         return $facts->client->condition($rule)?->since;
+    }
+
+    /** @return list<Reminder> what the client sees to around a session, each once */
+    public function reminders(Facts $facts): array
+    {
+        $reminders = [];
+        foreach ($this->inForce($facts) as $condition) {
+            foreach ($this->rules($condition)->about()->reminders as $reminder) {
+                $reminders[$reminder->value] = $reminder;
+            }
+        }
+
+        return array_values($reminders);
     }
 
     /** @throws UnknownCode when a condition has no rules here: never silently ignored */

@@ -93,7 +93,10 @@ final class TidewaterRow extends Seeder
     {
         $users = [];
         foreach (DemoAccounts::all() as [$clinic, $name, $email, $role]) {
-            $home = Clinic::query()->firstOrCreate(['name' => $clinic], ['timezone' => 'Europe/Brussels']);
+            $home = Clinic::query()->firstOrCreate(['name' => $clinic], [
+                'timezone' => 'Europe/Brussels', 'address' => '4 Tidewater Row', 'phone' => '02 555 01 44',
+                'emergency_phone' => '112',
+            ]);
             $users[] = User::query()->create(
                 [
                     'clinic_id' => $home->id, 'name' => $name, 'email' => $email, 'password' => DemoAccounts::PASSWORD,

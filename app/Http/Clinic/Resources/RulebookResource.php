@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Clinic\Resources;
 
 use App\Actions\SetFigure;
+use App\Http\Clinic\Requests\ProfileRequest;
 use App\Models\ClinicFigure;
 use App\Models\User;
 use BuoyantStep\Core\Limits\ClinicFigures;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Progress\Progression;
 use BuoyantStep\Core\Progress\SchoolBook;
+use DateTimeZone;
 
 /** Every rule in force, by condition, with its source and what the clinic has made of it. */
 final class RulebookResource
@@ -44,6 +46,12 @@ final class RulebookResource
         return [
             'schools' => self::schools($me), 'rows' => $rows, 'can_set' => $me->role === 'lead',
             'mass_unit' => $me->clinic->mass_unit->value, 'mass_units' => Options::units(),
+            'profile' => [
+                'name' => $me->clinic->name, 'address' => $me->clinic->address ?? '',
+                'phone' => $me->clinic->phone ?? '', 'emergency_phone' => $me->clinic->emergency_phone ?? '',
+                'timezone' => $me->clinic->timezone, 'locale' => $me->clinic->locale,
+            ],
+            'zones' => DateTimeZone::listIdentifiers(), 'locales' => ProfileRequest::locales(),
         ];
     }
 

@@ -9,7 +9,6 @@ use App\Models\PlanItem;
 use App\Rows\PlanItemRow;
 use App\Rows\WishRows;
 use BuoyantStep\Core\Exercises\Catalogue;
-use BuoyantStep\Core\Plan\Minutes;
 use BuoyantStep\Core\Plan\PlanFit;
 use BuoyantStep\Core\Plan\Session\Block;
 use BuoyantStep\Core\Plan\Session\Part;
@@ -21,6 +20,9 @@ use BuoyantStep\Core\Situation\Situation;
 /** The parts of a session in words: how each is gone through, with the rests that its minutes are counted from. */
 final class SessionResource
 {
+    /** @var array<int, string> by item, of the plan that was put into words last */
+    private array $rests = [];
+
     public function __construct(private readonly Catalogue $catalogue)
     {
     }
@@ -32,20 +34,49 @@ final class SessionResource
         );
     }
 
+    /** How long to rest between the sets of one exercise, where its sets follow each other; null in rounds. */
+    public function restOf(PlanItem $item): ?string
+    {
+        return $this->rests[$item->id] ?? null;
+    }
+
     /** @return list<array{part: string, label: string, minutes: int, says: list<string>, items: list<int>}> */
     public function of(Plan $plan, Situation $situation): array
     {
         $session = $this->session($plan, $situation);
         $pieces = $session->perPiece();
         $rows = array_values($plan->items->all());
+        $this->rests = self::restsOf($session, $rows);
 
         return array_map(fn (Block $block): array => [
             'part' => $block->part->value,
             'label' => self::label($block, count($pieces)),
-            'minutes' => Minutes::round($block->piece === null ? $block->seconds : $pieces[$block->piece - 1]),
+            'minutes' => self::minutes($block->piece === null ? $block->seconds : $pieces[$block->piece - 1]),
             'says' => $this->says($block, $rows, $situation),
             'items' => array_map(static fn (int $place): int => $rows[$place]->id, $block->items),
         ], $session->blocks);
+    }
+
+    /** The nearest minute, so that the parts come to the whole; no part takes none. */
+    private static function minutes(int $seconds): int
+    {
+        return max(1, (int) round($seconds / 60));
+    }
+
+    /**
+     * @param  list<PlanItem>  $rows
+     * @return array<int, string> by item
+     */
+    private static function restsOf(Session $session, array $rows): array
+    {
+        $rests = [];
+        foreach ($session->blocks as $block) {
+            foreach ($block->restS as $i => $seconds) {
+                $rests[$rows[$block->items[$i]]->id] = self::words('rest', ['seconds' => $seconds]);
+            }
+        }
+
+        return $rests;
     }
 
     private static function label(Block $block, int $pieces): string

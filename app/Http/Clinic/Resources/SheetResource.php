@@ -9,18 +9,29 @@ use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Exercises\Family;
+use BuoyantStep\Core\Exercises\Reworded;
+use BuoyantStep\Core\Kit\Thing;
+use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Plan\PlanFit;
+use BuoyantStep\Core\Progress\PainRule;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Vocabulary\Breath;
+use BuoyantStep\Core\Vocabulary\Change;
+use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Sign;
-use BuoyantStep\Core\Vocabulary\Watch;
+use BuoyantStep\Core\Vocabulary\Urgency;
 
 /** The page the client takes home: what, how, how much, how hard, when to stop. Plain words, large type. */
 final class SheetResource
 {
-    public function __construct(private readonly Catalogue $catalogue)
-    {
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly SessionResource $session,
+        private readonly RuleBook $rules,
+    ) {
     }
 
     /**
@@ -29,55 +40,177 @@ final class SheetResource
      */
     public function of(Plan $plan, Client $client, Situation $situation, array $stops): array
     {
+        $breaches = (new PlanFit($situation))->breaches(PlanItemRow::all($plan, $this->catalogue));
+        $clinic = $client->clinic;
+
         return [
+            'title' => SheetWords::says('title', ['name' => $client->name()]),
             'version' => $plan->version,
+            'version_says' => SheetWords::says('version', ['version' => $plan->version]),
             'status' => $plan->status,
             'issued_on' => $plan->issued_on,
+            'marks' => self::marks($plan, $stops, $breaches),
             'stopped' => $stops,
-            'breaches' => (new PlanFit($situation))->breaches(PlanItemRow::all($plan, $this->catalogue)),
+            'breaches' => $breaches,
             'days' => $plan->days,
-            'structure' => $plan->structure,
-            'watches' => array_map(static fn (Watch $w): string => $w->label(), $situation->envelope->watches()),
-            'breathe_out' => $situation->envelope->breath() === Breath::NoHolding,
-            'stop_signs' => array_map(static fn (Sign $s): string => $s->label(), $situation->envelope->redFlags()),
+            'clinic' => [
+                'name' => $clinic->name, 'address' => $clinic->address, 'phone' => $clinic->phone,
+                'emergency' => $clinic->emergency_phone,
+            ],
+            'words' => SheetWords::headings(),
+            ...$this->around($plan, $situation),
+            'pain' => self::pain($situation),
+            'stop' => self::signs($situation, Urgency::CallNow, 'stop_says', $clinic->emergency_phone),
+            'refer' => self::signs($situation, Urgency::Refer, 'refer_says', null),
+            'parts' => $this->session->of($plan, $situation),
             'items' => $plan->items->map(
                 fn (PlanItem $i): array => $this->item($i, $client, $situation),
             )->values()->all(),
         ];
     }
 
+    /**
+     * What may not be handed out says so on the paper itself.
+     *
+     * @param  list<string>  $stops
+     * @param  list<string>  $breaches
+     * @return list<array{string, string}>
+     */
+    private static function marks(Plan $plan, array $stops, array $breaches): array
+    {
+        $marks = array_keys(array_filter([
+            'stopped' => $stops !== [], 'draft' => $plan->status === Plan::DRAFT,
+            'outdated' => $plan->status === Plan::SUPERSEDED || $breaches !== [],
+        ]));
+
+        return array_map(static fn (string $mark): array => [
+            SheetWords::says('mark.'.$mark), SheetWords::says('mark_says.'.$mark),
+        ], $marks);
+    }
+
+    /**
+     * What to see to around a session.
+     *
+     * @return array{before: list<string>, during: list<string>, after: list<string>}
+     */
+    private function around(Plan $plan, Situation $situation): array
+    {
+        $at = ['before' => [], 'during' => [], 'after' => []];
+        foreach ($this->rules->reminders($situation->facts()) as $reminder) {
+            $at[$reminder === Reminder::RiseSlowly ? 'during' : 'before'][] = SheetWords::says(
+                'reminder.'.$reminder->value,
+            );
+        }
+        foreach ($situation->envelope->watches() as $watch) {
+            $at[match ($watch->when) {
+                Moment::Before => 'before',
+                Moment::During => 'during',
+                Moment::After => 'after',
+            }][] = SheetWords::watch($watch);
+        }
+        $rungs = $plan->items->map(fn (PlanItem $i) => $this->catalogue->family($i->family)->rung($i->rung));
+        if ($rungs->contains(static fn ($r): bool => in_array(Thing::Chair, $r->setUp->equipment, true))) {
+            $at['before'][] = SheetWords::says('chair');
+        }
+        if ($rungs->contains(static fn ($r): bool => $r->work->band !== null)) {
+            $at['before'][] = SheetWords::says('band');
+        }
+        if ($situation->envelope->breath() === Breath::NoHolding) {
+            $at['during'][] = SheetWords::says('breathe_out');
+        }
+
+        return array_map(static fn (array $lines): array => array_values(array_unique($lines)), $at);
+    }
+
+    private static function pain(Situation $situation): string
+    {
+        $ceiling = PainRule::ceiling($situation->client, $situation->envelope, $situation->on);
+
+        return SheetWords::says($ceiling === 0 ? 'pain.none' : 'pain.some', ['ceiling' => $ceiling]);
+    }
+
+    /** @return array{says: string, signs: list<string>} */
+    private static function signs(Situation $situation, Urgency $urgency, string $key, ?string $number): array
+    {
+        $signs = array_filter(
+            $situation->envelope->redFlags(), static fn (Sign $s): bool => $s->urgency() === $urgency,
+        );
+
+        return [
+            'says' => SheetWords::says($key, ['number' => $number ?? SheetWords::says('emergency')]),
+            'signs' => array_values(array_map(SheetWords::sign(...), $signs)),
+        ];
+    }
+
     /** @return array<string, mixed> */
     private function item(PlanItem $item, Client $client, Situation $situation): array
     {
-        $family = $this->catalogue->family($item->family);
-        $rung = $family->rung($item->rung);
-        $position = $family->position($rung->code);
-        $dose = PlanItemRow::dose($item);
+        $planned = PlanItemRow::planned($item, $this->catalogue);
+        [$family, $rung, $goal, $dose] = [$planned->family, $planned->rung, $planned->goal, $planned->dose];
+        $here = $situation->at($family, $rung);
+        $anew = Reworded::by($planned->made);
 
         return [
             'id' => $item->id,
-            'name' => $rung->name,
+            'name' => $anew->says($rung->name),
             'equipment' => $rung->equipmentLabels(),
             'figure' => $rung->figure->draw(),
-            'set_up' => $rung->setUp->says, 'own_set_up' => $item->own_set_up,
+            'set_up' => $anew->says($rung->setUp->says), 'own_set_up' => $item->own_set_up,
             'helper' => $rung->helper?->says(),
-            'picture' => $rung->teaching->picture, 'target' => $rung->teaching->target,
+            'picture' => $rung->teaching->picture === null ? null : $anew->says($rung->teaching->picture),
+            'target' => $rung->teaching->target === null ? null : $anew->says($rung->teaching->target),
             'fade' => $rung->teaching->fade,
-            'cues' => $rung->teaching->cues,
-            'mistakes' => $rung->teaching->mistakes,
-            'feel' => $rung->teaching->feel,
-            'changes' => [
-                ...array_column($item->changes, 'says'),
-                ...WaysResource::say($item, $client, $situation->at($family, $rung)),
-            ],
-            'dose' => DoseResource::of($dose, PlanItemRow::goal($item), $rung),
-            'light' => LightResource::of($item, $situation->at($family, $rung), PlanItemRow::goal($item)),
+            'cues' => $anew->all($rung->teaching->cues),
+            'mistakes' => $anew->all($rung->teaching->mistakes),
+            'feel' => $anew->says($rung->teaching->feel),
+            'changes' => [...array_column($item->changes, 'says'), ...WaysResource::say($item, $client, $here)],
+            'dose' => DoseResource::of($dose, $goal, $rung),
+            'light' => LightResource::of($item, $here, $goal),
             'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
             'recipe' => $item->recipe === null
                 ? null
                 : ($rung->work->band === null ? 'Load: ' : 'Band: ').rtrim($item->recipe, '.').'.',
-            'too_hard_if' => $rung->teaching->tooHardIf,
-            'easier' => $position > 0 ? $family->rungs[$position - 1]->name : null,
+            'too_hard_if' => $anew->says($rung->teaching->tooHardIf),
+            'then_do' => $this->step($family, $family->position($rung->code), -1, $situation),
+            'too_easy_if' => $anew->says($rung->teaching->tooEasyIf),
+            'then_ask' => $this->step($family, $family->position($rung->code), 1, $situation),
+            'rest_says' => $this->rest($item, $dose->sets),
+            'goal' => $goal->value,
         ];
+    }
+
+    /** Between its sets, where they follow each other; in rounds the rest stands at the head of the part. */
+    private function rest(PlanItem $item, int $sets): string
+    {
+        $rest = $this->session->restOf($item);
+
+        return $rest === null || $sets < 2 ? '' : $rest;
+    }
+
+    /**
+     * The nearest rung in one direction that is open for this client here, with what must be changed of it.
+     *
+     * @param  -1|1  $by
+     */
+    private function step(Family $family, int $from, int $by, Situation $situation): string
+    {
+        for ($at = $from + $by; isset($family->rungs[$at]); $at += $by) {
+            $here = $situation->at($family, $family->rungs[$at]);
+            if (! $here->isOut() && $here->lacks() === null && ($by < 0 || $here->notYet() === null)) {
+                $changes = $here->changes($here->openSides());
+                $name = implode(' ', [
+                    Reworded::by($changes)->says($here->rung->name).($changes === [] ? '' : '.'),
+                    ...array_map(static fn (Change $c): string => $c->says(), $changes),
+                ]);
+
+                return SheetWords::says($by < 0 ? 'then_do' : 'then_ask', ['name' => rtrim($name, '.')]);
+            }
+            // A harder step past one that is closed is not the next one.
+            if ($by > 0) {
+                break;
+            }
+        }
+
+        return $by < 0 ? SheetWords::says('then_rest') : '';
     }
 }

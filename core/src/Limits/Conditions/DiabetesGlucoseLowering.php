@@ -12,6 +12,7 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Glucose-lowering medicine: glucose before, carbohydrate at hand, a late low after. */
@@ -29,6 +30,7 @@ final class DiabetesGlucoseLowering implements ConditionRules
                 'glipizide', 'tolbutamide', 'repaglinide', 'nateglinide',
             ],
             words: ['T1D', 'sugar', 'hypo'],
+            reminders: [Reminder::Carbohydrate],
         );
     }
 

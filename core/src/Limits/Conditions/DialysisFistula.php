@@ -17,6 +17,7 @@ use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Material;
 use BuoyantStep\Core\Vocabulary\Motion;
 use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Scope;
 
 /** Fistula arm: no cuff, no strap, no pressure reading; loads as cleared. */
@@ -31,6 +32,7 @@ final class DialysisFistula implements ConditionRules
             traits: [ConditionTrait::LightestStart, ConditionTrait::CapWaits], sided: true,
             details: ['load_cleared' => 'loads cleared by the dialysis team'],
             words: ['AV fistula', 'dialysis', 'haemodialysis'],
+            reminders: [Reminder::DialysisDays],
         );
     }
 

@@ -15,6 +15,7 @@ use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Controlled hypertension: no straining, short holds, real rests. */
@@ -28,6 +29,7 @@ final class HypertensionControlled implements ConditionRules
             'hypertension_controlled', 'Hypertension, controlled', group: ConditionGroup::Heart,
             traits: [ConditionTrait::KnownHypertension],
             words: ['HTN', 'high blood pressure'],
+            reminders: [Reminder::RiseSlowly],
         );
     }
 

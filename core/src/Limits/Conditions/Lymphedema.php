@@ -15,6 +15,7 @@ use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Watched;
 
@@ -31,6 +32,7 @@ final class Lymphedema implements ConditionRules
                 'legs' => 'leg',
             ],
             words: ['lymphoedema', 'swollen arm', 'BCRL'],
+            reminders: [Reminder::Sleeve],
         );
     }
 

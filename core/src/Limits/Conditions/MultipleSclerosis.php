@@ -13,6 +13,7 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
+use BuoyantStep\Core\Vocabulary\Reminder;
 
 /** Multiple sclerosis: moderate effort, long rests, cool. */
 final class MultipleSclerosis implements ConditionRules
@@ -24,6 +25,7 @@ final class MultipleSclerosis implements ConditionRules
         return new ConditionAbout('multiple_sclerosis', 'Multiple sclerosis', group: ConditionGroup::Nerves,
             asks: [FunctionPart::Limbs, FunctionPart::Trunk, FunctionPart::Bed],
             words: ['MS'],
+            reminders: [Reminder::KeepCool],
         );
     }
 

@@ -13,6 +13,7 @@ use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Binds;
 use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Watched;
@@ -26,6 +27,7 @@ final class OrthostaticDrop implements ConditionRules
     {
         return new ConditionAbout('orthostatic_drop', 'Pressure drop on standing', group: ConditionGroup::Heart,
             words: ['orthostatic hypotension', 'OH', 'POTS', 'dizzy on standing'],
+            reminders: [Reminder::RiseSlowly],
         );
     }
 

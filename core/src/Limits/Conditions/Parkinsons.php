@@ -14,6 +14,7 @@ use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Binds;
 use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Vision;
 use BuoyantStep\Core\Vocabulary\Watched;
@@ -27,6 +28,7 @@ final class Parkinsons implements ConditionRules
     {
         return new ConditionAbout('parkinsons', 'Parkinson disease', group: ConditionGroup::Nerves,
             words: ['PD', 'parkinsonism'],
+            reminders: [Reminder::OnTime, Reminder::RiseSlowly],
         );
     }
 

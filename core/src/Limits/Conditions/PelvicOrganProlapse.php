@@ -15,6 +15,7 @@ use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Prolapse: no straining, no impact, no doming. */
@@ -26,6 +27,7 @@ final class PelvicOrganProlapse implements ConditionRules
     {
         return new ConditionAbout('pelvic_organ_prolapse', 'Pelvic organ prolapse', group: ConditionGroup::Belly,
             words: ['POP', 'prolapse'],
+            reminders: [Reminder::PelvicFloor],
         );
     }
 

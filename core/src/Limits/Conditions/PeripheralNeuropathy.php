@@ -15,6 +15,7 @@ use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Binds;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Surface;
 use BuoyantStep\Core\Vocabulary\Watched;
@@ -34,6 +35,7 @@ final class PeripheralNeuropathy implements ConditionRules
                 'foot_ulcer' => 'foot ulcer',
             ],
             words: ['numb feet', 'diabetic foot', 'PN'],
+            reminders: [Reminder::ShoesOn],
         );
     }
 

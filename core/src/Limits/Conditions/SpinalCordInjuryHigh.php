@@ -16,6 +16,7 @@ use BuoyantStep\Core\Limits\Wheels;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Moment;
+use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Sign;
 use BuoyantStep\Core\Vocabulary\Watched;
 
@@ -31,6 +32,7 @@ final class SpinalCordInjuryHigh implements ConditionRules
             traits: [ConditionTrait::UsesWheels],
             asks: [FunctionPart::Limbs, FunctionPart::Trunk, FunctionPart::Bed, FunctionPart::Wheelchair],
             words: ['SCI', 'tetraplegia', 'quadriplegia', 'high paraplegia', 'autonomic dysreflexia'],
+            reminders: [Reminder::KeepCool, Reminder::BladderFirst],
         );
     }
 

@@ -1,6 +1,7 @@
 import { useKept } from "@/lib/kept";
 import Button from "@/parts/Button";
 import Choice from "@/parts/Choice";
+import ClinicProfile from "@/parts/ClinicProfile";
 import Field, { inputClass } from "@/parts/Field";
 import KeptOffer from "@/parts/KeptOffer";
 import Shell from "@/parts/Shell";
@@ -9,7 +10,16 @@ import { router, useForm, usePage } from "@inertiajs/react";
 import { useState } from "react";
 
 /** Every rule in force in the clinic: searchable by condition, field, words and source; figures set by the lead. */
-export default function Rulebook({ schools, rows, can_set, mass_unit, mass_units }: RulebookProps) {
+export default function Rulebook({
+    schools,
+    rows,
+    can_set,
+    mass_unit,
+    mass_units,
+    profile,
+    zones,
+    locales,
+}: RulebookProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
     const [query, setQuery] = useState("");
     const [asked, setAsked] = useState<string | null>(null);
@@ -29,6 +39,9 @@ export default function Rulebook({ schools, rows, can_set, mass_unit, mass_units
                         ? "A tighter figure holds at once for every client; a looser one needs a reason and is marked wherever it acts."
                         : "Figures are set by the clinic's lead."}
                 </p>
+                {can_set && (
+                    <ClinicProfile key={JSON.stringify(profile)} profile={profile} zones={zones} locales={locales} />
+                )}
                 <section className="mt-4" aria-label="Schools of thought">
                     <h2 className="text-lg font-bold">Where practitioners disagree</h2>
                     <div className="grid gap-4 md:grid-cols-3">

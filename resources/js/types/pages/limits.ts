@@ -69,6 +69,9 @@ export interface RulebookProps {
     can_set: boolean;
     mass_unit: string;
     mass_units: Option[];
+    profile: ClinicProfileData;
+    zones: string[];
+    locales: string[];
 }
 
 export interface GateCheck {
@@ -107,4 +110,14 @@ export interface BenchProps {
     clients: { id: number; name: string }[];
     devices: { kind: string; label: string; fields: { key: string; label: string; start: string }[] }[];
     faults: Option[];
+}
+
+/** Who the clinic is, as it stands on what it hands out. */
+export interface ClinicProfileData {
+    name: string;
+    address: string;
+    phone: string;
+    emergency_phone: string;
+    timezone: string;
+    locale: string;
 }

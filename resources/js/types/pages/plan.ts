@@ -128,42 +128,60 @@ export interface PlanProps {
     wishes: PlanWishes;
 }
 
+export interface SheetItem {
+    id: number;
+    name: string;
+    equipment: string[];
+    figure: FigureData;
+    set_up: string;
+    own_set_up: string | null;
+    cues: string[];
+    helper: string | null;
+    picture: string | null;
+    target: string | null;
+    fade: string | null;
+    mistakes: string[];
+    feel: string;
+    changes: string[];
+    dose: Dose;
+    light: LightDays | null;
+    sides: string;
+    recipe: string | null;
+    too_hard_if: string;
+    /** The easier step that is open here, or to rest. */
+    then_do: string;
+    too_easy_if: string;
+    /** The harder step that is open here; empty where there is none. */
+    then_ask: string;
+    /** Between its sets, where they follow each other. */
+    rest_says: string;
+    goal: string;
+}
+
 export interface SheetProps {
     client: ClientFrame;
     sheet: {
+        title: string;
         version: number;
+        version_says: string;
         status: string;
         issued_on: string | null;
+        /** What may not be handed out says so on the paper: the mark, and why. */
+        marks: [string, string][];
         /** Open stop signs, in words. */
         stopped: string[];
         /** What of it no longer fits the limits of today. */
         breaches: string[];
         days: number[];
-        structure: string;
-        watches: string[];
-        breathe_out: boolean;
-        stop_signs: string[];
-        items: {
-            id: number;
-            name: string;
-            equipment: string[];
-            figure: FigureData;
-            set_up: string;
-            own_set_up: string | null;
-            cues: string[];
-            helper: string | null;
-            picture: string | null;
-            target: string | null;
-            fade: string | null;
-            mistakes: string[];
-            feel: string;
-            changes: string[];
-            dose: Dose;
-            light: LightDays | null;
-            sides: string;
-            recipe: string | null;
-            too_hard_if: string;
-            easier: string | null;
-        }[];
+        clinic: { name: string; address: string | null; phone: string | null; emergency: string | null };
+        words: Record<string, string>;
+        before: string[];
+        during: string[];
+        after: string[];
+        pain: string;
+        stop: { says: string; signs: string[] };
+        refer: { says: string; signs: string[] };
+        parts: SessionPart[];
+        items: SheetItem[];
     } | null;
 }

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Clinic\Resources;
+
+use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Watch;
+
+/** The words of the sheet beside those of the catalogue, in the language that the clinic prints in. */
+final class SheetWords
+{
+    /** @param  array<string, int|string>  $with */
+    public static function says(string $key, array $with = []): string
+    {
+        $words = __('sheet.'.$key, $with);
+
+        return is_string($words) ? $words : '';
+    }
+
+    /** A watch as something to do; one that nobody has put into words is named. */
+    public static function watch(Watch $watch): string
+    {
+        $key = 'watch.'.$watch->code();
+        $says = self::says($key);
+
+        return $says === 'sheet.'.$key ? ucfirst($watch->what->asked()).'.' : $says;
+    }
+
+    public static function sign(Sign $sign): string
+    {
+        return self::says('sign.'.$sign->value);
+    }
+
+    /** @return array<string, string> the headings that the page prints itself */
+    public static function headings(): array
+    {
+        $keys = [
+            'before', 'during', 'after', 'how_hard', 'set_up', 'for_you', 'picture', 'touch', 'later', 'feel',
+            'watch_for', 'too_hard', 'too_easy', 'clinic', 'done', 'felt', 'times', 'stop', 'refer',
+        ];
+
+        return [
+            ...array_combine($keys, array_map(static fn (string $k): string => self::says($k), $keys)),
+            'pain' => self::says('pain.title'),
+        ];
+    }
+}

@@ -1,0 +1,57 @@
+import { dayList } from "@/lib/words";
+import Figure from "@/parts/Figure";
+import type { SheetProps } from "@/types/props";
+import { amount } from "./DoseLine";
+import Marks from "./Marks";
+
+type SheetData = NonNullable<SheetProps["sheet"]>;
+
+/** One page for the fridge door: who knows the exercises needs no more. */
+export default function ShortPaper({ sheet, issued }: { sheet: SheetData; issued: string }) {
+    const { words } = sheet;
+    return (
+        <article
+            className="bg-card max-w-3xl rounded-lg p-6 text-[17px] leading-snug print:max-w-none print:bg-white print:p-0 print:text-black"
+            aria-label="Short sheet for the client"
+        >
+            <Marks marks={sheet.marks} />
+            <h2 className="text-2xl font-bold">{sheet.title}</h2>
+            <p className="text-base">
+                {dayList(sheet.days)}. {sheet.version_says}
+                {issued}
+            </p>
+            {sheet.before.length > 0 && <p className="mt-1 text-base">{sheet.before.join(" ")}</p>}
+            {sheet.parts.map((part, at) => (
+                <section key={`${part.label}.${at}`} aria-label={part.label} className="mt-2">
+                    <h3 className="border-ink border-b font-bold">
+                        {part.label}, <span className="num">{part.minutes} min</span>
+                    </h3>
+                    <p className="text-base">{part.says.join(" ")}</p>
+                    {part.part !== "activation" && (
+                        <ul>
+                            {sheet.items
+                                .filter((i) => part.items.includes(i.id))
+                                .map((item) => (
+                                    <li key={item.id} className="mt-1 flex break-inside-avoid items-center gap-3">
+                                        <Figure data={item.figure} label={item.name} className="h-14 w-32 shrink-0" />
+                                        <span>
+                                            <strong>{item.name}</strong>
+                                            <span className="block">{amount(item, words)}</span>
+                                            <span className="block text-base">
+                                                {words.how_hard}: {item.dose.effort} of 10. {item.rest_says}{" "}
+                                                {item.changes.join(" ")}
+                                            </span>
+                                        </span>
+                                    </li>
+                                ))}
+                        </ul>
+                    )}
+                </section>
+            ))}
+            <p className="border-stop mt-3 border-t-4 pt-1 text-base print:border-black">
+                <strong>{sheet.stop.says}:</strong> {sheet.stop.signs.join(", ")}. {words.clinic}: {sheet.clinic.name}{" "}
+                {sheet.clinic.phone}
+            </p>
+        </article>
+    );
+}

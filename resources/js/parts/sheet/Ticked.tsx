@@ -1,0 +1,46 @@
+import { dayName } from "@/lib/words";
+import type { SheetProps } from "@/types/props";
+
+/** A box for each set of each day, and a line to write on. */
+export default function Ticked({ sheet }: { sheet: NonNullable<SheetProps["sheet"]> }) {
+    const { words } = sheet;
+    return (
+        <section className="mt-6 break-inside-avoid">
+            <h3 className="text-xl font-bold">{words.done}</h3>
+            <table className="w-full border-collapse text-base">
+                <thead>
+                    <tr>
+                        <td />
+                        {sheet.days.map((day) => (
+                            <th key={day} scope="col" className="border border-current px-2 py-1 text-left">
+                                {dayName(day)}
+                            </th>
+                        ))}
+                    </tr>
+                </thead>
+                <tbody>
+                    {sheet.items.map((item) => (
+                        <tr key={item.id}>
+                            <th scope="row" className="border border-current px-2 py-1 text-left font-medium">
+                                {item.name}
+                            </th>
+                            {sheet.days.map((day) => (
+                                <td key={day} className="border border-current px-2 py-1 tracking-[0.3em]">
+                                    <span aria-label={`${item.dose.sets} boxes`}>{"☐".repeat(item.dose.sets)}</span>
+                                </td>
+                            ))}
+                        </tr>
+                    ))}
+                    <tr>
+                        <th scope="row" className="h-14 border border-current px-2 py-1 text-left font-medium">
+                            {words.felt}
+                        </th>
+                        {sheet.days.map((day) => (
+                            <td key={day} className="border border-current" />
+                        ))}
+                    </tr>
+                </tbody>
+            </table>
+        </section>
+    );
+}

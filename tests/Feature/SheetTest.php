@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Plan;
+use BuoyantStep\Core\Vocabulary\Reminder;
+use BuoyantStep\Core\Vocabulary\Sign;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\Feature\Support\Scene;
+
+uses(RefreshDatabase::class);
+
+beforeEach(function (): void {
+    $this->scene = new Scene;
+    $this->actingAs($this->scene->user);
+    $this->sheet = fn (Plan $plan): array => Scene::props($this->get("/clients/{$plan->client_id}/sheet"))['sheet'];
+});
+
+it('is a PDF as well, for a draft and for what is issued, and for nobody else', function (): void {
+    $plan = $this->scene->drafted(['conditions' => [['code' => 'hypertension_controlled', 'details' => []]]]);
+    $answer = $this->get("/clients/{$plan->client_id}/sheet.pdf")->assertOk();
+    expect($answer->headers->get('Content-Type'))->toBe('application/pdf')
+        ->and((string) $answer->getContent())->toStartWith('%PDF')
+        ->and(strlen((string) $answer->getContent()))->toBeGreaterThan(20_000);
+    $none = $this->scene->client(['given_name' => 'None']);
+    $this->get("/clients/{$none->id}/sheet.pdf")->assertNotFound();
+    $this->actingAs((new Scene('Others'))->user)->get("/clients/{$plan->client_id}/sheet.pdf")->assertForbidden();
+});
+
+it('has words for every sign and every reminder, and none that nobody has', function (): void {
+    $words = require lang_path('en/sheet.php');
+    expect(array_keys($words['sign']))->toEqualCanonicalizing(array_column(Sign::cases(), 'value'))
+        ->and(array_keys($words['reminder']))->toEqualCanonicalizing(array_column(Reminder::cases(), 'value'));
+});
+
+it('tells each client what to see to before, during and after', function (
+    array $condition, string $when, string $says,
+): void {
+    $plan = $this->scene->drafted(['conditions' => [['details' => [], ...$condition]]]);
+    expect(implode(' ', ($this->sheet)($plan)[$when]))->toContain($says);
+    $plain = $this->scene->drafted(['given_name' => 'Plain']);
+    expect(json_encode(($this->sheet)($plain)[$when]))->not->toContain($says);
+})->with([
+    [['code' => 'hypertension_controlled'], 'before', 'take your blood pressure'],
+    [['code' => 'hypertension_controlled'], 'during', 'Rise slowly'],
+    [['code' => 'heart_failure'], 'before', 'Weigh yourself'],
+    [['code' => 'chronic_lung_disease'], 'before', 'Measure your oxygen'],
+    [['code' => 'diabetes_glucose_lowering'], 'before', 'Measure your glucose'],
+    [['code' => 'diabetes_glucose_lowering'], 'before', 'glucose tablets'],
+    [['code' => 'diabetes_glucose_lowering'], 'after', 'in the night'],
+    [['code' => 'peripheral_neuropathy'], 'before', 'Look at the skin'],
+    [['code' => 'peripheral_neuropathy'], 'before', 'Wear shoes'],
+    [['code' => 'parkinsons'], 'before', 'while your medicine works'],
+    [['code' => 'multiple_sclerosis'], 'before', 'Keep cool'],
+    [['code' => 'lymphedema', 'side' => 'left'], 'before', 'Wear your sleeve'],
+    [['code' => 'pelvic_organ_prolapse'], 'after', 'a bulge afterwards'],
+]);
+
+it('keeps help at once apart from a call to the clinic, each with its number', function (): void {
+    $this->scene->user->clinic->update(['phone' => '02 555 01 44', 'emergency_phone' => '112']);
+    $sheet = ($this->sheet)($this->scene->drafted([
+        'birth_date' => '1993-05-01', 'due_date' => now()->addWeeks(20)->format('Y-m-d'),
+    ]));
+    expect($sheet['stop']['says'])->toContain('112')->and($sheet['refer']['says'])->toContain('same day')
+        ->and($sheet['stop']['signs'])->toContain('bleeding from the vagina')
+        ->and($sheet['refer']['signs'])->toContain('a baby that moves less')
+        ->and(array_intersect($sheet['stop']['signs'], $sheet['refer']['signs']))->toBe([])
+        ->and($sheet['clinic']['phone'])->toBe('02 555 01 44');
+});
+
+it('says the pain rule of this client in words', function (array $with, string $says): void {
+    expect(($this->sheet)($this->scene->drafted($with))['pain'])->toContain($says);
+})->with([
+    'none' => [['pain_school' => 'none'], 'No pain is wanted'],
+    'three' => [['pain_school' => 'up_to_3'], 'up to 3 out of 10'],
+    'five' => [['pain_school' => 'up_to_5'], 'up to 5 out of 10'],
+]);
+
+it('says nothing that a change contradicts, and steps down only to what is open', function (): void {
+    $plan = $this->scene->drafted([
+        'conditions' => [['code' => 'falls_risk_high', 'details' => []]], 'standing' => 'supported',
+    ]);
+    $held = array_filter(
+        ($this->sheet)($plan)['items'],
+        static fn (array $i): bool => in_array('Hold on with one hand.', $i['changes'], true),
+    );
+    expect($held)->not->toBe([]);
+    foreach ($held as $item) {
+        $said = implode(' ', [
+            $item['name'], $item['set_up'], ...$item['cues'], ...$item['mistakes'], $item['too_hard_if'],
+        ]);
+        expect($said)->not->toMatch('/hover the|hands free|arms crossed|\bgrab/i');
+    }
+    foreach (($this->sheet)($plan)['items'] as $item) {
+        expect($item['then_do'])->toMatch('/^Then (do: .+\.|rest, and tell us\.)$/');
+    }
+});
+
+it('prints the rest where sets follow each other, and at the head where they go in rounds', function (): void {
+    $round = ($this->sheet)($this->scene->drafted());
+    $main = array_values(array_filter($round['parts'], static fn (array $p): bool => $p['part'] === 'main'))[0];
+    expect(implode(' ', $main['says']))->toMatch('/One set of each in turn\. Take \d+ seconds/');
+    foreach ($round['items'] as $item) {
+        expect(in_array($item['id'], $main['items'], true) ? $item['rest_says'] : '')->toBe('');
+    }
+    $straight = ($this->sheet)($this->scene->drafted(['given_name' => 'Bo', 'structure' => 'straight']));
+    $sets = array_filter($straight['items'], static fn (array $i): bool => $i['dose']['sets'] > 1);
+    expect($sets)->not->toBe([]);
+    foreach ($sets as $item) {
+        expect($item['rest_says'])->toBe("Rest {$item['dose']['rest_s']} seconds between sets.");
+    }
+});
+
+it('keeps who the clinic is for its lead alone, and says what is wrong', function (): void {
+    $now = [
+        'name' => 'Test Clinic', 'address' => '', 'phone' => '', 'emergency_phone' => '', 'timezone' => 'UTC',
+        'locale' => 'en',
+    ];
+    $this->put('/rulebook/profile', [...$now, 'phone' => '02 555', 'seen' => $now])->assertForbidden();
+    $this->scene->user->update(['role' => 'lead']);
+    foreach (['name' => '', 'phone' => 'call me', 'timezone' => 'Moon/Base', 'locale' => 'xx'] as $field => $wrong) {
+        $this->put('/rulebook/profile', [...$now, $field => $wrong, 'seen' => $now])->assertSessionHasErrors($field);
+    }
+    $this->put('/rulebook/profile', [
+        ...$now, 'phone' => '02 555 01 44', 'emergency_phone' => '112', 'address' => '4 Row', 'seen' => $now,
+    ])->assertSessionHasNoErrors();
+    expect($this->scene->user->clinic->refresh()->only(['phone', 'emergency_phone', 'address']))
+        ->toBe(['phone' => '02 555 01 44', 'emergency_phone' => '112', 'address' => '4 Row']);
+    // From a page that shows the profile of before.
+    $this->put('/rulebook/profile', [...$now, 'name' => 'Mine', 'seen' => $now])->assertSessionHasErrors('name');
+    expect($this->scene->user->clinic->refresh()->name)->toBe('Test Clinic');
+});
