@@ -16,6 +16,7 @@ use App\Http\Clinic\LogController;
 use App\Http\Clinic\MeasureController;
 use App\Http\Clinic\OwnExerciseController;
 use App\Http\Clinic\PlanController;
+use App\Http\Clinic\PlanFileController;
 use App\Http\Clinic\ReadingController;
 use App\Http\Clinic\ReviewController;
 use App\Http\Clinic\RulebookController;
@@ -122,6 +123,8 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/exercises', [ExerciseController::class, 'searchFor']);
             Route::get('/steps', [StepsController::class, 'show']);
             Route::get('/plan', [PlanController::class, 'show']);
+            Route::get('/plan.json', [PlanFileController::class, 'json']);
+            Route::get('/plan.csv', [PlanFileController::class, 'csv']);
             Route::get('/sheet', [SheetController::class, 'show']);
             Route::get('/sheet.pdf', [SheetPdfController::class, 'show']);
             Route::get('/gate', [GateController::class, 'show']);
@@ -152,6 +155,7 @@ Route::middleware('auth')->group(function (): void {
             Route::put('/plan/items/{item}/light', [PlanController::class, 'lightDays']);
             Route::put('/plan/items/{item}/place', [PlanController::class, 'move']);
             Route::delete('/plan/items/{item}', [PlanController::class, 'remove']);
+            Route::post('/plan/file', [PlanFileController::class, 'import']);
             Route::put('/plan/session', [PlanController::class, 'session']);
             Route::post('/plan/ahead', [PlanController::class, 'prepare']);
             Route::post('/plan/undo', [PlanController::class, 'undo']);

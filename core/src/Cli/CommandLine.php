@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Cli;
 
 use BuoyantStep\Core\Cli\Verbs\BandVerb;
 use BuoyantStep\Core\Cli\Verbs\ConditionsVerb;
+use BuoyantStep\Core\Cli\Verbs\DraftVerb;
 use BuoyantStep\Core\Cli\Verbs\E1rmVerb;
 use BuoyantStep\Core\Cli\Verbs\EstimateVerb;
 use BuoyantStep\Core\Cli\Verbs\FindVerb;
@@ -62,7 +63,7 @@ final class CommandLine
         return [
             new E1rmVerb, new EstimateVerb, new LoadsVerb, new BandVerb, new LimbVerb, new PushUpVerb,
             new FindVerb, new LimitsVerb, new JudgeVerb, new GateVerb, new MeasuresVerb, new NextVerb,
-            new ConditionsVerb, new SymptomsVerb,
+            new DraftVerb, new ConditionsVerb, new SymptomsVerb,
         ];
     }
 

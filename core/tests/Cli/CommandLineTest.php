@@ -3,7 +3,11 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Cli\CommandLine;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Plan\OpenPlan;
 use BuoyantStep\Core\Tests\Support\Made;
+use Opis\JsonSchema\Validator;
 
 /** @return array{int, array<string, mixed>} */
 function buoy(string $verb, mixed $input): array
@@ -533,3 +537,46 @@ it('takes the next dose of a rung of the catalogue with what is lifted along', f
         ->and($answer['rung'])->toBe('seat_rise/load_close')
         ->and($answer['estimate']['from'])->toBe('log');
 });
+
+it('drafts a plan in the open format, the same each time, and reads its own again', function (): void {
+    $input = [
+        'client' => [...CLIENT, 'conditions' => [['code' => 'falls_risk_high']], 'function' => [
+            'grip' => ['left' => 'fair', 'right' => 'fair'], 'standing' => 'free', 'home' => 'alone',
+        ]],
+        'on' => Made::TODAY,
+        'measures' => [['test' => 'chair_stand_30s', 'value' => 9], ['test' => 'tandem_stand', 'value' => 6]],
+        'kit' => ['pieces' => [[
+            'id' => 'can', 'label' => 'Can', 'mass_g' => 480, 'count' => 4, 'grip' => 'power', 'holdable' => true,
+            'packable' => true,
+        ]], 'carriers' => []],
+        'home' => ['things' => ['chair', 'counter', 'wall', 'bed'], 'door' => 'none'],
+        'wishes' => [
+            'days' => [1, 4], 'minutes' => 30, 'goals' => ['stairs', 'shopping'], 'exclude' => ['position:floor'],
+            'max_exercises' => 6, 'structure' => 'pairs', 'session' => ['activation' => true],
+        ],
+    ];
+    [$code, $plan] = buoy('draft', $input);
+    expect($code)->toBe(0)->and(buoy('draft', $input)[1])->toBe($plan)
+        ->and([$plan['format'], $plan['version'], $plan['structure']])->toBe(['buoyant-step/plan', 1, 'pairs'])
+        ->and($plan['wishes']['goals'])->toBe(['stairs', 'shopping'])
+        ->and(count($plan['items']))->toBeLessThanOrEqual(7)
+        ->and($plan['minutes'])->toBeLessThanOrEqual(30);
+    $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/schema/plan.json'));
+    $json = (string) json_encode($plan);
+    expect((new Validator)->validate(json_decode($json), $schema)->isValid())->toBeTrue();
+    $read = OpenPlan::read(Bag::decode($json), Catalogue::standard());
+    expect(json_decode((string) json_encode($read), true))->toBe($plan);
+});
+
+it('refuses wishes that nobody can have, at their place', function (array $wishes, string $pointer): void {
+    [$code, $answer] = buoy('draft', [
+        'client' => CLIENT, 'on' => Made::TODAY, 'wishes' => ['days' => [1, 4], 'minutes' => 30, ...$wishes],
+    ]);
+    expect($code)->toBe(2)->and($answer['error']['pointer'])->toBe($pointer);
+})->with([
+    [['days' => []], '/wishes/days'], [['days' => [8]], '/wishes/days/0'], [['minutes' => 4], '/wishes/minutes'],
+    [['goals' => ['fly']], '/wishes/goals/0'], [['pin' => ['flight']], '/wishes/pin/0'],
+    [['exclude' => ['pattern:flight']], '/wishes/exclude/0'], [['structure' => 'spiral'], '/wishes/structure'],
+    [['max_exercises' => 13], '/wishes/max_exercises'], [['session' => ['aerobic_minutes' => 11]],
+        '/wishes/session/aerobic_minutes'],
+]);

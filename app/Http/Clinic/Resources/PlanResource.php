@@ -14,17 +14,20 @@ use App\Rows\PlanItemRow;
 use App\Rows\WishRows;
 use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Plan\Channel;
 use BuoyantStep\Core\Plan\Minutes;
 use BuoyantStep\Core\Plan\PlanFit;
 use BuoyantStep\Core\Plan\Session\Timed;
 use BuoyantStep\Core\Plan\Stair;
 use BuoyantStep\Core\Plan\Structure;
+use BuoyantStep\Core\Plan\Week;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Progress\School;
 use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /** A plan with everything the Plan stage draws: dose, channel, stair, reasons, and what no longer fits. */
@@ -64,6 +67,7 @@ final class PlanResource
                 'left' => self::left($plan), 'trims' => $plan->notes['trims'],
                 'issued_on' => $plan->issued_on, 'items' => $items,
                 'ahead' => $this->ahead($plan, $client, $situation),
+                'week' => $this->week($plan, $situation),
                 'structures' => Options::of(Structure::class),
                 'covers' => array_values(array_unique(array_column($items, 'pattern'))),
             ],
@@ -73,6 +77,20 @@ final class PlanResource
             'ready' => self::ready($client),
             'wishes' => $this->wishes->of($plan, $client, $wishes->prefers),
         ];
+    }
+
+    private function week(Plan $plan, Situation $situation): Week
+    {
+        $light = [];
+        foreach ($plan->items as $item) {
+            $light[$item->family] = $item->light_days ?? [];
+        }
+
+        return new Week(
+            PlanItemRow::all($plan, $this->catalogue), $light, $plan->days,
+            $situation->envelope->atLeast(Field::HoursBetweenSameMuscle, 48),
+            $situation->envelope->is(ConditionTrait::UsesWheels),
+        );
     }
 
     /** @return list<array{what: string, says: string}> */

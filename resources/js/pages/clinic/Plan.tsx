@@ -1,7 +1,9 @@
 import { dayList, sayDate } from "@/lib/words";
 import AddExercise from "@/parts/AddExercise";
 import DraftAnew, { type Wishes } from "@/parts/plan/DraftAnew";
+import PlanFiles from "@/parts/plan/PlanFiles";
 import SessionParts from "@/parts/plan/SessionParts";
+import WeekStrip from "@/parts/plan/WeekStrip";
 import Sortable, { Movable } from "@/parts/plan/Sortable";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
@@ -18,7 +20,7 @@ import { useState } from "react";
 interface Change {
     verb: "post" | "put" | "delete";
     path: string;
-    data: Record<string, string | number | boolean | null | number[] | Wishes>;
+    data: Record<string, string | number | boolean | null | number[] | Wishes | File>;
     /** What it was, in words. */
     says: string;
     saved: () => void;
@@ -284,6 +286,7 @@ export default function Plan({ client, plan, revision, undo, clearance, ready, w
                     </div>
                 </section>
             )}
+            <WeekStrip week={plan.week} />
             {plan.trims.length > 0 && <p className="text-soft mb-1 text-sm">{plan.trims.join(" ")}</p>}
             <Sortable
                 ids={plan.items.map((i) => i.id)}
@@ -385,6 +388,12 @@ export default function Plan({ client, plan, revision, undo, clearance, ready, w
                 used={plan.items.map((i) => i.family)}
                 busy={busy}
                 onAdd={(family) => send("post", "/items", { family }, `added: ${family.replaceAll("_", " ")}`)}
+            />
+            <PlanFiles
+                clientId={client.id}
+                busy={busy}
+                error={errors.file}
+                onFile={(file) => send("post", "/file", { file }, `a plan from ${file.name}`)}
             />
             <NextToBuy clientId={client.id} key={`${plan.id}.${revision}`} />
         </ClientShell>

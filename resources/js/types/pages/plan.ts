@@ -119,6 +119,14 @@ export interface PlanProps {
         parts: SessionPart[];
         session: { activation: boolean; ramp: boolean; aerobic_minutes: number; cool_down: boolean };
         structures: Option[];
+        week: {
+            days: number[];
+            /** For each region the seven days: full, light, or nothing of it. */
+            regions: { name: string; sets: number; days: string[] }[];
+            pull: number;
+            push: number;
+            findings: string[];
+        };
     } | null;
     revision: number;
     /** The newest change, which can be taken back. */
