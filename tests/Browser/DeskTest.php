@@ -329,13 +329,16 @@ it('says in words when a page is not there', function (): void {
 
 it('shows what a plan in use lacks by now, and brings it up to today at one press', function (): void {
     $chrome = $this->chrome;
+    // Something that will do with a hand on the counter.
+    $chrome->visit('/clients/6/plan')->see('Limits in force');
+    $chrome->add('one leg stance', 'Balance stance')->press('Issue version '.nextVersion($chrome))->see('issued.');
     $chrome->visit('/clients/6/screen')->tick('High falls risk')->press('Save screen')->see('Screen saved');
     $chrome->visit('/clients/6/sheet')->see('Do not hand this out')->see('only with a change')->press(
         'Bring the plan up to today',
     );
     $chrome->see(
         'Outside the limits: only with a change: Fingertips on a counter or wall.',
-    )->press('Bring up to today', 2)->see('Brought up to today.')->see('Issue version');
+    )->press('Bring up to today', 3)->see('Brought up to today.')->see('Issue version');
     // What the limits no longer allow at all is named, and is not brought back.
     $chrome->press('Issue version '.nextVersion($chrome))->see('This plan does not fit the limits');
 });

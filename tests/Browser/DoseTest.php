@@ -10,7 +10,7 @@ use Tests\Browser\Support\Chrome;
 beforeEach(function (): void {
     $this->chrome = Chrome::signedIn(DemoAccounts::OTHER_CLINIC);
     $this->open = function (string $name): Chrome {
-        $row = '//main//h2/button[contains(., "'.$name.'")]';
+        $row = '//main//h3/button[contains(., "'.$name.'")]';
         $this->chrome->until(
             fn (): bool => $this->chrome->driver->findElements(WebDriverBy::xpath($row)) !== [], "the row $name",
         );
@@ -20,7 +20,7 @@ beforeEach(function (): void {
     };
     $this->close = function (string $name): void {
         $this->chrome->driver->findElement(
-            WebDriverBy::xpath('//main//h2/button[contains(., "'.$name.'")]'),
+            WebDriverBy::xpath('//main//h3/button[contains(., "'.$name.'")]'),
         )->click();
         $this->chrome->gone('Change dose');
     };
@@ -45,6 +45,7 @@ it('edits each kind of dose in its place, with the limits at the field', functio
     ($this->close)('March at the counter');
 
     // One hold; then the same counted in reps, each of them held.
+    $chrome->add('counter plank', 'Brace');
     ($this->open)('Counter plank')->fill('From, s', '5')->fill('To, s', '8')->press('Change dose')->see('5-8 s');
     $chrome->choose('Counted in', 'reps')->fill('From, reps', '4')->fill('To, reps', '6')->fill('Hold a rep, s', '5')
         ->press('Change dose')->see('4-6')->see('each held 5 s');
@@ -67,18 +68,7 @@ it('edits each kind of dose in its place, with the limits at the field', functio
     ($this->close)('Tote row');
 
     // Steps, and the same way in metres.
-    $box = $chrome->driver->findElement(WebDriverBy::cssSelector('input[aria-label^="Add an exercise"]'));
-    $box->click();
-    $box->sendKeys('side and cross');
-    $chrome->until(
-        fn (): bool => count($chrome->driver->findElements(
-            WebDriverBy::xpath('//*[@role="option"][contains(., "Side and cross steps")]'),
-        )) === 1, 'the side steps among the found',
-    );
-    $chrome->driver->findElement(
-        WebDriverBy::xpath('//*[@role="option"][contains(., "Side and cross steps")]'),
-    )->click();
-    $chrome->press('Add: ')->see('Added.');
+    $chrome->add('side and cross', 'Side and cross steps');
     ($this->open)('Cross steps at the counter')->fill('From, steps', '8')->fill('To, steps', '12')->press('Change dose')
         ->see('8-12 steps');
     $chrome->choose('Counted in', 'metres')->fill('From, m', '3')->fill('To, m', '6')->press('Change dose')

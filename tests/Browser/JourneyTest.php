@@ -76,7 +76,7 @@ it('takes a client from the first question to the next dose', function (): void 
         // Sheet.
         $chrome->see(
             'Exercises for Wilma Testerman',
-        )->see('Breathe out on the effort')->see('Stop and call if you have');
+        )->see('Breathe out on the effort')->see('Stop at once and call 112 if you have');
 
         // Log: two good sessions; a wrong number is refused at its field.
         foreach ([$fourDaysAgo, $today] as $n => $day) {

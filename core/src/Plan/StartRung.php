@@ -14,8 +14,8 @@ use BuoyantStep\Core\Units\Reason;
 
 /**
  * On which rung of a family a client begins: the one that a measure of its own kind opened; without one the middle of
- * what is open. One easier where it is sore; the hardest that is open only for the trained. House convention, after
- * measures that seed a rung.
+ * what is open. One easier where it is sore, unless the start is an easy one already; the hardest that is open only for
+ * the trained. House convention, after measures that seed a rung.
  */
 final readonly class StartRung
 {
@@ -63,22 +63,20 @@ final readonly class StartRung
     private function index(array $open): int
     {
         $last = count($open) - 1;
-        $sore = $this->situation->isSore($open[0]->rung->demands->scope()->region) ? 1 : 0;
         $middle = intdiv($last + 1, 2);
-        // Easy minutes are no ladder to climb.
-        if ($open[0]->family->kind === 'cool_down') {
-            return $middle;
+        $kind = $open[0]->family->kind;
+        if ($kind === 'warm_up' || $kind === 'cool_down') {
+            // Easy minutes are no ladder to climb: what raises the pulse most, and what needs no going out.
+            return $kind === 'warm_up' ? $last : $middle;
         }
-        $from = match (true) {
+        if ($this->situation->isInFirstBlock() || $this->situation->isFragile()) {
             // The test is the movement of the pattern's main family; of any other it only says that it may be tried.
-            $this->situation->isInFirstBlock() || $this->situation->isFragile() => $open[0]->family->draft === 1
-                ? $this->seeded($open) ?? $middle
-                : $middle,
-            $this->situation->client->trainingLevel === TrainingLevel::Trained => $last,
-            default => max($this->seeded($open) ?? 0, $last - 1),
-        };
+            return ($open[0]->family->draft === 1 ? $this->seeded($open) : null) ?? $middle;
+        }
+        $from = $this->situation->client->trainingLevel === TrainingLevel::Trained
+            ? $last : max($this->seeded($open) ?? 0, $middle, $last - 1);
 
-        return max(0, min($last, $from - $sore));
+        return max(0, $from - ($this->situation->isSore($open[0]->rung->demands->scope()->region) ? 1 : 0));
     }
 
     /**

@@ -119,6 +119,21 @@ final class Chrome
         }
     }
 
+    /** On Plan: a family found by its words, and added on the rung to begin with. */
+    public function add(string $words, string $family): self
+    {
+        $box = $this->driver->findElement(WebDriverBy::cssSelector('input[aria-label^="Add an exercise:"]'));
+        $box->click();
+        $box->sendKeys($words);
+        $option = WebDriverBy::xpath('//*[@role="option"][contains(., "'.$family.'")]');
+        $this->until(
+            fn (): bool => count($this->driver->findElements($option)) === 1, "$family among the found",
+        );
+        $this->driver->findElement($option)->click();
+
+        return $this->press('Add: ')->see('Added.');
+    }
+
     public function text(): string
     {
         $text = $this->driver->executeScript('return document.body.innerText');
