@@ -309,7 +309,8 @@ it('takes back a draft that was made anew, and an exercise that was taken out', 
     $chrome->press('Take back')->see('Taken back');
     $chrome->until(static fn (): bool => $names() === $before, 'the exercises as they were');
     // Not the warm-up: this client's heart keeps it in.
-    $chrome->driver->findElements(WebDriverBy::cssSelector('main [role=listitem] h3 button[aria-expanded]'))[1]->click();
+    $rows = WebDriverBy::cssSelector('main [role=listitem] h3 button[aria-expanded]');
+    $chrome->driver->findElements($rows)[1]->click();
     $chrome->press('Take out')->see('Taken out.')->press('Take back')->see('Taken back: Taken out');
     $chrome->until(static fn (): bool => $names() === $before, 'the exercise that was taken out');
 });
