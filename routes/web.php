@@ -123,6 +123,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/exercises', [ExerciseController::class, 'searchFor']);
             Route::get('/steps', [StepsController::class, 'show']);
             Route::get('/plan', [PlanController::class, 'show']);
+            Route::get('/plan/compare', [PlanController::class, 'compare']);
             Route::get('/plan.json', [PlanFileController::class, 'json']);
             Route::get('/plan.csv', [PlanFileController::class, 'csv']);
             Route::get('/sheet', [SheetController::class, 'show']);
@@ -152,12 +153,14 @@ Route::middleware('auth')->group(function (): void {
             Route::put('/plan/items/{item}/school', [PlanController::class, 'school']);
             Route::put('/plan/items/{item}/way', [PlanController::class, 'way']);
             Route::put('/plan/items/{item}/set-up', [PlanController::class, 'setUp']);
+            Route::put('/plan/items/{item}/note', [PlanController::class, 'note']);
             Route::put('/plan/items/{item}/light', [PlanController::class, 'lightDays']);
             Route::put('/plan/items/{item}/place', [PlanController::class, 'move']);
             Route::delete('/plan/items/{item}', [PlanController::class, 'remove']);
             Route::post('/plan/file', [PlanFileController::class, 'import']);
             Route::put('/plan/session', [PlanController::class, 'session']);
             Route::post('/plan/ahead', [PlanController::class, 'prepare']);
+            Route::post('/plan/discard', [PlanController::class, 'discard']);
             Route::post('/plan/undo', [PlanController::class, 'undo']);
             Route::post('/plan/issue', [PlanController::class, 'issue']);
             Route::post('/gate', [GateController::class, 'store']);

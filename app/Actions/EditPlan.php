@@ -137,6 +137,12 @@ final class EditPlan
         });
     }
 
+    /** A line from the clinician to the client, for this plan; null takes it back. */
+    public function note(Client $client, User $by, int $itemId, ?string $says, int $revision): void
+    {
+        $this->change($client, $by, $itemId, $revision, 'Note', static fn (): array => ['note' => $says]);
+    }
+
     /**
      * On which of the plan's days it is done lighter.
      *

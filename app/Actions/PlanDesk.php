@@ -76,6 +76,18 @@ final class PlanDesk
         return $draft->load('items');
     }
 
+    /** Throws the draft away; what is issued stays as it is, and the draft can be taken back. */
+    public function discard(Client $client, User $by, int $revision): void
+    {
+        DB::transaction(function () use ($client, $by, $revision): void {
+            $this->next($client, $by, $revision, 'A draft thrown away.');
+            if ($client->plans()->where('status', Plan::DRAFT)->delete() === 0) {
+                throw Refusal::at('plan', 'There is no draft to throw away.');
+            }
+            Decision::record($by, $client, 'plan.discarded', 'A draft thrown away.');
+        });
+    }
+
     /** Takes the newest change of the draft back; what was decided by it is open again. Returns what was taken back. */
     public function undo(Client $client, User $by, int $revision): string
     {

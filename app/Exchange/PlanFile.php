@@ -64,7 +64,7 @@ final class PlanFile
                 $r['from'], $r['rule'], $r['says'], $r['source'],
             ), $row->because),
             $row->findings, $row->recipe, $row->school, $row->light_days ?? [],
-            array_map(Way::from(...), $row->ways ?? []), $row->own_set_up,
+            array_map(Way::from(...), $row->ways ?? []), $row->own_set_up, $row->note,
         );
     }
 
@@ -126,7 +126,7 @@ final class PlanFile
             'findings' => $item->findings, 'recipe' => $item->recipe, 'school' => $item->school,
             'light_days' => $item->lightDays === [] ? null : $item->lightDays,
             'ways' => $item->ways === [] ? null : array_column($item->ways, 'value'),
-            'own_set_up' => $item->ownSetUp,
+            'own_set_up' => $item->ownSetUp, 'note' => $item->note,
         ];
     }
 

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property list<int>|null $light_days  1 Monday to 7 Sunday
  * @property list<string>|null $ways  chosen for this exercise: stance, palms, what is held on to
  * @property string|null $own_set_up  for this client, in the clinician's words
+ * @property string|null $note  from the clinician to the client
  * @property list<string> $sides
  * @property list<array{change: string, says: string}> $changes
  * @property list<array{from: string, rule: string, says: string, source: string}> $because
@@ -31,8 +32,8 @@ final class PlanItem extends Model
 {
     /** What goes along when an exercise is copied into another plan. */
     public const COPIED = [
-        'position', 'family', 'rung', 'goal', 'dose', 'school', 'light_days', 'ways', 'own_set_up', 'sides', 'changes',
-        'because', 'findings', 'recipe',
+        'position', 'family', 'rung', 'goal', 'dose', 'school', 'light_days', 'ways', 'own_set_up', 'note', 'sides',
+        'changes', 'because', 'findings', 'recipe',
     ];
 
     protected $guarded = [];

@@ -59,6 +59,9 @@
             @if ($item['changes'] !== [])
                 <p><strong>{{ $sheet['words']['for_you'] }}: {{ implode(' ', $item['changes']) }}</strong></p>
             @endif
+            @if ($item['note'])
+                <p><strong>{{ $item['note'] }}</strong></p>
+            @endif
             @if ($item['helper'])
                 <p><strong>{{ $item['helper'] }}</strong></p>
             @endif

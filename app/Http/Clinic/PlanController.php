@@ -16,6 +16,7 @@ use App\Http\Clinic\Requests\DraftRequest;
 use App\Http\Clinic\Resources\PlanResource;
 use App\Models\Client;
 use App\Models\Plan;
+use App\Queries\ComparePlans;
 use App\Queries\TryDose;
 use App\Rows\OwnSetUp;
 use BuoyantStep\Core\Plan\Session\Shape;
@@ -129,6 +130,33 @@ final class PlanController extends StageController
         $edit->setUp($client, $this->me($request), $item, $says === '' ? null : $says, $request->integer('revision'));
 
         return $this->said('Set-up kept for this client.');
+    }
+
+    public function note(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    {
+        $request->validate([
+            'note' => ['nullable', 'string', 'max:200'], 'revision' => ['required', 'integer'],
+        ], ['note.*' => 'In 200 letters at most, for example: slower than last week.']);
+        $says = trim($request->string('note')->value());
+        $edit->note($client, $this->me($request), $item, $says === '' ? null : $says, $request->integer('revision'));
+
+        return $this->said('Note kept; it is printed with the exercise.');
+    }
+
+    public function discard(Request $request, Client $client, PlanDesk $desk): RedirectResponse
+    {
+        $request->validate(['revision' => ['required', 'integer']]);
+        $desk->discard($client, $this->me($request), $request->integer('revision'));
+
+        return $this->said('The draft is thrown away. Take it back here if that was not meant.');
+    }
+
+    /** Two versions of this client's plan: what differs, and what was decided between them. */
+    public function compare(Request $request, Client $client, ComparePlans $compare): JsonResponse
+    {
+        $request->validate(['from' => ['required', 'integer'], 'to' => ['required', 'integer']]);
+
+        return response()->json($compare->run($client, $request->integer('from'), $request->integer('to')));
     }
 
     public function lightDays(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse

@@ -37,6 +37,7 @@ final readonly class OpenItem implements JsonSerializable
         public array $lightDays = [],
         public array $ways = [],
         public ?string $ownSetUp = null,
+        public ?string $note = null,
     ) {
     }
 
@@ -86,6 +87,7 @@ final readonly class OpenItem implements JsonSerializable
             $bag->ints('light_days', 1, 7),
             $bag->enums('ways', Way::class),
             $bag->optString('own_set_up'),
+            $bag->optString('note'),
         );
     }
 
@@ -101,6 +103,7 @@ final readonly class OpenItem implements JsonSerializable
             'changes' => array_map(static fn (Change $c): string => $c->code(), $this->planned->made),
             'recipe' => $this->recipe,
             'own_set_up' => $this->ownSetUp,
+            'note' => $this->note,
             'ways' => array_map(static fn (Way $w): string => $w->value, $this->ways),
             'school' => $this->school,
             'light_days' => $this->lightDays,

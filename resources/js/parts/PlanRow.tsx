@@ -1,4 +1,4 @@
-import OwnSetUp from "./plan/OwnSetUp";
+import OwnLine from "./plan/OwnLine";
 import WayPicker from "./plan/WayPicker";
 import { useLit } from "@/lib/lit";
 import type { ReactNode } from "react";
@@ -25,6 +25,7 @@ export default function PlanRow({
     onSchool,
     onWay,
     onSetUp,
+    onNote,
     onLight,
     days,
     onRefresh,
@@ -44,6 +45,7 @@ export default function PlanRow({
     onSchool: (school: string) => void;
     onWay: (way: string, always: boolean) => void;
     onSetUp: (says: string, saved: () => void) => void;
+    onNote: (says: string, saved: () => void) => void;
     onLight: (days: number[]) => void;
     /** Of the plan, 1 Monday to 7 Sunday. */
     days: number[];
@@ -84,6 +86,7 @@ export default function PlanRow({
                     {item.for.length > 0 && <p className="text-water text-sm">{item.for.join("; ")}</p>}
                     <p className={`text-soft text-sm ${open ? "" : "line-clamp-1"}`}>{item.set_up}</p>
                     {item.own_set_up !== "" && <p className="text-sm">For them: {item.own_set_up}</p>}
+                    {item.note !== "" && <p className="text-sm">Note: {item.note}</p>}
                     {item.changes.map((change) => (
                         <p key={change} className="text-sm font-medium">
                             {change}
@@ -203,14 +206,30 @@ export default function PlanRow({
                             <FieldError error={errors.light_days} />
                         </fieldset>
                     )}
-                    <OwnSetUp
+                    <OwnLine
                         key={item.rung}
+                        label="Their own set-up"
+                        button="Keep set-up"
+                        example="toes 30 cm from the wall, two cushions"
+                        longest={160}
                         says={item.own_set_up}
                         name={item.name}
                         place={`${clientId}.set-up.${item.family}.${item.rung}`}
                         busy={busy}
                         error={errors.set_up}
                         onSave={onSetUp}
+                    />
+                    <OwnLine
+                        label="A note to them"
+                        button="Keep note"
+                        example="slower than last week; stop before the knee grumbles"
+                        longest={200}
+                        says={item.note}
+                        name={item.name}
+                        place={`${clientId}.note.${item.family}`}
+                        busy={busy}
+                        error={errors.note}
+                        onSave={onNote}
                     />
                     <WayPicker name={item.name} ways={item.ways} busy={busy} error={errors.way} onWay={onWay} />
                     <div className="w-80 max-w-full">

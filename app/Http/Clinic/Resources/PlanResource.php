@@ -26,6 +26,7 @@ use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Progress\School;
 use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\DoseKind;
@@ -50,6 +51,7 @@ final class PlanResource
                 'plan' => null, 'revision' => $client->plan_revision, 'undo' => $this->undo($client),
                 'clearance' => ClearanceRows::missing($client, $situation), 'ready' => self::ready($client),
                 'wishes' => $this->wishes->of($plan, $client, $wishes->prefers),
+                'versions' => self::versions($client, null),
             ];
         }
         $items = [];
@@ -76,6 +78,7 @@ final class PlanResource
             'clearance' => ClearanceRows::missing($client, $situation),
             'ready' => self::ready($client),
             'wishes' => $this->wishes->of($plan, $client, $wishes->prefers),
+            'versions' => self::versions($client, $plan),
         ];
     }
 
@@ -100,6 +103,17 @@ final class PlanResource
         return array_map(static fn (array $l): array => [
             'what' => $l['what'] ?? $l['pattern'] ?? '', 'says' => $l['says'],
         ], $plan->notes['left']);
+    }
+
+    /** @return list<array{int, string}> other versions, the newest first: the number, and what it is */
+    private static function versions(Client $client, ?Plan $plan): array
+    {
+        $others = $client->plans->reject(static fn (Plan $p): bool => $p->version === $plan?->version);
+
+        return array_values($others->map(static fn (Plan $p): array => [$p->version, sprintf(
+            'Version %d, %s', $p->version, $p->issued_on === null
+                ? 'draft' : 'issued '.Day::of($p->issued_on)->label(),
+        )])->all());
     }
 
     /** What the newest change was, which can be taken back; null since the last issue. */
@@ -138,6 +152,7 @@ final class PlanResource
             'rung' => $item->rung,
             'name' => $rung->name,
             'set_up' => $rung->setUp->says, 'own_set_up' => $item->own_set_up ?? '',
+            'note' => $item->note ?? '',
             'figure' => $rung->figure->draw(),
             'equipment' => $rung->equipmentLabels(),
             'lever_notes' => array_values(array_filter([

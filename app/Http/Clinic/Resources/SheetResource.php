@@ -156,6 +156,7 @@ final class SheetResource
             'equipment' => $rung->equipmentLabels(),
             'figure' => $rung->figure->draw(),
             'set_up' => $anew->says($rung->setUp->says), 'own_set_up' => $item->own_set_up,
+            'note' => $item->note,
             'helper' => $rung->helper?->says(),
             'picture' => $rung->teaching->picture === null ? null : $anew->says($rung->teaching->picture),
             'target' => $rung->teaching->target === null ? null : $anew->says($rung->teaching->target),

@@ -1,6 +1,7 @@
 import { dayList, sayDate } from "@/lib/words";
 import AddExercise from "@/parts/AddExercise";
 import DraftAnew, { type Wishes } from "@/parts/plan/DraftAnew";
+import Compare from "@/parts/plan/Compare";
 import PlanFiles from "@/parts/plan/PlanFiles";
 import SessionParts from "@/parts/plan/SessionParts";
 import WeekStrip from "@/parts/plan/WeekStrip";
@@ -47,7 +48,7 @@ function stretches(plan: NonNullable<PlanProps["plan"]>): { part: SessionPart; i
     }));
 }
 
-export default function Plan({ client, plan, revision, undo, clearance, ready, wishes }: PlanProps) {
+export default function Plan({ client, plan, revision, undo, clearance, ready, wishes, versions }: PlanProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
     // By family: an exercise keeps it when the plan on the desk becomes another one.
     const [open, setOpen] = useState<string | null>(null);
@@ -174,6 +175,11 @@ export default function Plan({ client, plan, revision, undo, clearance, ready, w
                     <Button small disabled={busy} aria-expanded={drafting} onClick={() => setDrafting(!drafting)}>
                         Draft anew…
                     </Button>
+                    {plan.status === "draft" && (
+                        <Button small disabled={busy} onClick={() => send("post", "/discard")}>
+                            Throw the draft away
+                        </Button>
+                    )}
                     {plan.status === "draft" ? (
                         <Button
                             small
@@ -347,6 +353,15 @@ export default function Plan({ client, plan, revision, undo, clearance, ready, w
                                                     `${item.name}: done another way`,
                                                 )
                                             }
+                                            onNote={(note, saved) =>
+                                                send(
+                                                    "put",
+                                                    `/items/${item.id}/note`,
+                                                    { note },
+                                                    `${item.name}: ${note}`,
+                                                    saved,
+                                                )
+                                            }
                                             onSetUp={(set_up, saved) =>
                                                 send(
                                                     "put",
@@ -389,6 +404,7 @@ export default function Plan({ client, plan, revision, undo, clearance, ready, w
                 busy={busy}
                 onAdd={(family) => send("post", "/items", { family }, `added: ${family.replaceAll("_", " ")}`)}
             />
+            <Compare clientId={client.id} version={plan.version} versions={versions} />
             <PlanFiles
                 clientId={client.id}
                 busy={busy}

@@ -115,6 +115,11 @@ function Exercise({ item, n, words }: { item: SheetItem; n: number; words: Recor
                     </strong>
                 </p>
             )}
+            {item.note && (
+                <p>
+                    <strong>{item.note}</strong>
+                </p>
+            )}
             {item.helper && <p className="font-bold">{item.helper}</p>}
             {item.picture && (
                 <p>

@@ -51,6 +51,8 @@ export interface PlanItem {
     set_up: string;
     /** For this client: distances, cushions, heights; empty where nothing is said. */
     own_set_up: string;
+    /** From the clinician to the client; empty where there is none. */
+    note: string;
     figure: FigureData;
     equipment: string[];
     lever_notes: string[];
@@ -131,6 +133,8 @@ export interface PlanProps {
     revision: number;
     /** The newest change, which can be taken back. */
     undo: string | null;
+    /** Other versions that can be compared with this one, the newest first: its number, and what it is. */
+    versions: [number, string][];
     clearance: string | null;
     ready: { measured: boolean; kit: boolean };
     wishes: PlanWishes;
@@ -143,6 +147,7 @@ export interface SheetItem {
     figure: FigureData;
     set_up: string;
     own_set_up: string | null;
+    note: string | null;
     cues: string[];
     helper: string | null;
     picture: string | null;

@@ -4,8 +4,12 @@ import Field, { inputClass } from "@/parts/Field";
 import KeptOffer from "@/parts/KeptOffer";
 import { useKept } from "@/lib/kept";
 
-/** Distances, cushions, heights for this client: printed on the sheet, and back whenever this rung is. */
-export default function OwnSetUp({
+/** A line of the clinician's own beside an exercise, printed on the sheet: its set-up for this client, or a note. */
+export default function OwnLine({
+    label,
+    button,
+    example,
+    longest,
     says,
     name,
     place,
@@ -13,6 +17,10 @@ export default function OwnSetUp({
     error,
     onSave,
 }: {
+    label: string;
+    button: string;
+    example: string;
+    longest: number;
     says: string;
     name: string;
     /** Which page, client and exercise, for what is typed and not sent. */
@@ -28,7 +36,7 @@ export default function OwnSetUp({
         setStood(says);
         setTyped(says);
     }
-    const kept = useKept(place, `Plan: set-up of ${name}`, typed, typed !== says);
+    const kept = useKept(place, `Plan: ${label.toLowerCase()} of ${name}`, typed, typed !== says);
     return (
         <div>
             <div className="flex flex-wrap items-end gap-2">
@@ -36,7 +44,8 @@ export default function OwnSetUp({
                     className="min-w-0 flex-1"
                     label={
                         <>
-                            Their own set-up<span className="sr-only"> of {name}</span>
+                            {label}
+                            <span className="sr-only"> of {name}</span>
                         </>
                     }
                     error={error}
@@ -44,13 +53,14 @@ export default function OwnSetUp({
                     <input
                         className={inputClass}
                         value={typed}
-                        maxLength={160}
-                        placeholder="for example: toes 30 cm from the wall, two cushions"
+                        maxLength={longest}
+                        placeholder={`for example: ${example}`}
                         onChange={(e) => setTyped(e.target.value)}
                     />
                 </Field>
                 <Button small disabled={busy || typed.trim() === says} onClick={() => onSave(typed, kept.saved)}>
-                    Keep set-up<span className="sr-only"> of {name}</span>
+                    {button}
+                    <span className="sr-only"> of {name}</span>
                 </Button>
             </div>
             <KeptOffer kept={kept} onTake={setTyped} />

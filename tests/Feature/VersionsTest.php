@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Plan;
+use App\Models\PlanItem;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\Feature\Support\Scene;
+
+uses(RefreshDatabase::class);
+
+beforeEach(function (): void {
+    $this->scene = new Scene;
+    $this->actingAs($this->scene->user);
+});
+
+it('prints a note beside its exercise, in this plan and its copy, and takes it back', function (): void {
+    $plan = $this->scene->drafted();
+    $item = $plan->items->firstOrFail('family', 'tote_row');
+    $at = "/clients/{$plan->client_id}/plan/items/{$item->id}/note";
+    $this->put($at, ['note' => '  slower than last week  ', 'revision' => 1])->assertSessionHasNoErrors();
+    $printed = Scene::props($this->get("/clients/{$plan->client_id}/sheet"))['sheet']['items'];
+    expect(array_column($printed, 'note', 'id')[$item->id])->toBe('slower than last week')
+        ->and(array_filter(array_column($printed, 'note')))->toHaveCount(1);
+    $this->put($at, ['note' => str_repeat('x', 201), 'revision' => 2])->assertSessionHasErrors('note');
+    $this->put($at, ['note' => ['x'], 'revision' => 2])->assertSessionHasErrors('note');
+    expect($item->refresh()->note)->toBe('slower than last week');
+    $this->put($at, ['note' => '', 'revision' => 2])->assertSessionHasNoErrors();
+    expect($item->refresh()->note)->toBeNull();
+    $this->post("/clients/{$plan->client_id}/plan/undo", ['revision' => 3])->assertSessionHasNoErrors();
+    expect(PlanItem::query()->where('family', 'tote_row')->sole()->note)->toBe('slower than last week');
+});
+
+it('throws a draft away, leaves what is issued, and brings it back', function (): void {
+    $plan = $this->scene->issued();
+    $at = "/clients/{$plan->client_id}/plan";
+    $revision = $plan->client->refresh()->plan_revision;
+    $this->post("$at/discard", ['revision' => $revision])->assertSessionHasErrors('plan');
+    expect($plan->client->refresh()->plan_revision)->toBe($revision);
+    $this->post($at, ['revision' => $revision])->assertSessionHasNoErrors();
+    $families = Plan::query()->where('status', Plan::DRAFT)->sole()->items->pluck('family')->all();
+    $this->post("$at/discard", ['revision' => $revision])->assertSessionHasErrors('revision');
+    $this->post("$at/discard", ['revision' => $revision + 1])->assertSessionHasNoErrors();
+    expect(Plan::query()->where('status', Plan::DRAFT)->count())->toBe(0)
+        ->and($plan->refresh()->status)->toBe(Plan::ISSUED);
+    $this->post("$at/undo", ['revision' => $revision + 2])->assertSessionHasNoErrors();
+    expect(Plan::query()->where('status', Plan::DRAFT)->sole()->items->pluck('family')->all())->toBe($families);
+});
+
+it('compares two versions: what is another, by whom and why', function (): void {
+    $plan = $this->scene->issued();
+    $at = "/clients/{$plan->client_id}/plan";
+    $row = $plan->items->firstOrFail('family', 'seat_rise');
+    $gone = $plan->items->firstOrFail('family', 'brace');
+    $revision = $plan->client->refresh()->plan_revision;
+    $this->put("$at/items/{$row->id}/rung", ['rung' => 'no_hands', 'revision' => $revision])
+        ->assertSessionHasNoErrors();
+    $this->delete("$at/items/{$gone->id}", ['revision' => $revision + 1])->assertSessionHasNoErrors();
+    $page = Scene::props($this->get($at));
+    expect($page['plan']['version'])->toBe(2)->and($page['versions'][0][0])->toBe(1)
+        ->and($page['versions'][0][1])->toStartWith('Version 1, issued');
+    // Whichever is named first.
+    foreach (['from=1&to=2', 'from=2&to=1'] as $asked) {
+        $answer = $this->getJson("$at/compare?$asked")->assertOk()->json();
+        $kinds = array_column($answer['differences'], 'kind', 'exercise');
+        expect($kinds['Seat rise, arms crossed'])->toBe('changed')
+            ->and(array_values($kinds))->toContain('gone')
+            ->and(json_encode($answer))->not->toContain('{{')
+            ->and(array_column($answer['decisions'], 'by'))->toContain('T. Clinician');
+    }
+    $this->getJson("$at/compare?from=1&to=9")->assertNotFound();
+    $this->getJson("$at/compare?from=x&to=1")->assertStatus(422);
+    $other = $this->scene->drafted(['given_name' => 'Other']);
+    expect($this->getJson("/clients/{$other->client_id}/plan/compare?from=1&to=1")->json('differences'))->toBe([]);
+});
