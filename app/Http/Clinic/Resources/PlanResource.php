@@ -34,6 +34,9 @@ use BuoyantStep\Core\Vocabulary\DoseKind;
 /** A plan with everything the Plan stage draws: dose, channel, stair, reasons, and what no longer fits. */
 final class PlanResource
 {
+    /** Versions that are offered to be compared with. */
+    private const MOST_VERSIONS = 12;
+
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly PreparePlan $prepare,
@@ -108,7 +111,7 @@ final class PlanResource
     /** @return list<array{int, string}> other versions, the newest first: the number, and what it is */
     private static function versions(Client $client, ?Plan $plan): array
     {
-        $others = $client->plans->reject(static fn (Plan $p): bool => $p->version === $plan?->version);
+        $others = $client->plans()->where('version', '!=', $plan->version ?? 0)->limit(self::MOST_VERSIONS)->get();
 
         return array_values($others->map(static fn (Plan $p): array => [$p->version, sprintf(
             'Version %d, %s', $p->version, $p->issued_on === null
