@@ -161,6 +161,7 @@ Route::middleware('auth')->group(function (): void {
             Route::put('/plan/session', [PlanController::class, 'session']);
             Route::post('/plan/ahead', [PlanController::class, 'prepare']);
             Route::post('/plan/discard', [PlanController::class, 'discard']);
+            Route::post('/plan/redo', [PlanController::class, 'redo']);
             Route::post('/plan/undo', [PlanController::class, 'undo']);
             Route::post('/plan/issue', [PlanController::class, 'issue']);
             Route::post('/gate', [GateController::class, 'store']);

@@ -40,6 +40,15 @@ final class PlanDesk
                 ),
             );
         }
+        // Another change: what was taken back before it is not made again.
+        PlanSnapshot::query()->where('client_id', $client->id)->where('taken_back', true)->delete();
+
+        return $this->push($client, $now, $by, $says);
+    }
+
+    /** Takes the plans to their next revision, with the draft of before kept to go back to. */
+    private function push(Client $client, Client $now, User $by, string $says, bool $takenBack = false): PlanSnapshot
+    {
         $now->update(['plan_revision' => $now->plan_revision + 1]);
         $client->plan_revision = $now->plan_revision;
         $client->syncOriginalAttribute('plan_revision');
@@ -53,7 +62,7 @@ final class PlanDesk
             'says' => Mass::cut($says, 200), 'draft' => $draft === null
                 ? null
                 : self::picture($draft),
-            'wishes' => $now->wishes,
+            'wishes' => $now->wishes, 'taken_back' => $takenBack,
         ]);
     }
 
@@ -94,19 +103,17 @@ final class PlanDesk
         return DB::transaction(function () use ($client, $by, $revision): string {
             $now = Client::query()->lockForUpdate()->findOrFail($client->id);
             $top = $this->newest($client);
-            if ($revision !== $now->plan_revision) {
-                throw Refusal::at(
-                    'revision',
-                    sprintf(
-                        'Someone changed this plan meanwhile%s. The page shows it as it is now.', self::last($client),
-                    ),
-                );
-            }
+            $this->assertShown($client, $now, $revision);
             if ($top === null) {
                 throw Refusal::at('plan', 'There is nothing to take back: since the last issue nothing was changed.');
             }
-            $now->update(['plan_revision' => $now->plan_revision + 1, 'wishes' => $top->wishes]);
-            $client->plan_revision = $now->plan_revision;
+            // What a decision came from is decided again, not made again by a key.
+            $decided = Proposal::query()->where('plan_snapshot_id', $top->id)->exists();
+            $this->push($client, $now, $by, $top->says, takenBack: true);
+            if ($decided) {
+                PlanSnapshot::query()->where('client_id', $client->id)->where('taken_back', true)->delete();
+            }
+            $now->update(['wishes' => $top->wishes]);
             $this->reopen($client, $top);
             $this->putBack($client, $top);
             $top->delete();
@@ -118,9 +125,42 @@ final class PlanDesk
         });
     }
 
-    public function newest(Client $client): ?PlanSnapshot
+    /** Makes the newest change again that was taken back. Returns what it was. */
+    public function redo(Client $client, User $by, int $revision): string
     {
-        return PlanSnapshot::query()->where('client_id', $client->id)->latest('id')->first();
+        return DB::transaction(function () use ($client, $by, $revision): string {
+            $now = Client::query()->lockForUpdate()->findOrFail($client->id);
+            $this->assertShown($client, $now, $revision);
+            $top = $this->newest($client, takenBack: true);
+            if ($top === null) {
+                throw Refusal::at('plan', 'There is nothing to make again.');
+            }
+            $this->push($client, $now, $by, $top->says);
+            $now->update(['wishes' => $top->wishes]);
+            $this->putBack($client, $top);
+            $top->delete();
+            Decision::record(
+                $by, $client, 'plan.redone', 'Made again: '.$top->says, ['revision' => $now->plan_revision],
+            );
+
+            return $top->says;
+        });
+    }
+
+    private function assertShown(Client $client, Client $now, int $revision): void
+    {
+        if ($revision !== $now->plan_revision) {
+            throw Refusal::at('revision', sprintf(
+                'Someone changed this plan meanwhile%s. The page shows it as it is now.', self::last($client),
+            ));
+        }
+    }
+
+    /** @param  bool  $takenBack  of the changes that were taken back, not of those that stand */
+    public function newest(Client $client, bool $takenBack = false): ?PlanSnapshot
+    {
+        return PlanSnapshot::query()->where('client_id', $client->id)->where('taken_back', $takenBack)
+            ->latest('id')->first();
     }
 
     public function nextVersion(Client $client): int

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $says
  * @property array{plan: array<string, mixed>, items: list<array<string, mixed>>}|null $draft  null when there was none
  * @property array<string, mixed>|null $wishes  of the client
+ * @property bool $taken_back  the draft as it was after a change that was taken back
  */
 final class PlanSnapshot extends Model
 {
@@ -24,6 +25,6 @@ final class PlanSnapshot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['revision' => 'integer', 'draft' => 'array', 'wishes' => 'array'];
+        return ['revision' => 'integer', 'draft' => 'array', 'wishes' => 'array', 'taken_back' => 'boolean'];
     }
 }

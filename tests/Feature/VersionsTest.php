@@ -73,3 +73,36 @@ it('compares two versions: what is another, by whom and why', function (): void 
     $other = $this->scene->drafted(['given_name' => 'Other']);
     expect($this->getJson("/clients/{$other->client_id}/plan/compare?from=1&to=1")->json('differences'))->toBe([]);
 });
+
+it('makes again what was taken back, until something else is changed', function (): void {
+    $plan = $this->scene->drafted(['wants' => 'carry the shopping in']);
+    $at = "/clients/{$plan->client_id}/plan";
+    $families = fn (): array => Plan::query()->where('status', Plan::DRAFT)->sole()->items()->pluck('family')->all();
+    $row = $plan->items->firstOrFail('family', 'tote_row');
+    $brace = $plan->items->firstOrFail('family', 'seat_rise');
+    $whole = $families();
+    $this->post("$at/redo", ['revision' => 1])->assertSessionHasErrors('plan');
+    $this->delete("$at/items/{$row->id}", ['revision' => 1])->assertSessionHasNoErrors();
+    $this->delete("$at/items/{$brace->id}", ['revision' => 2])->assertSessionHasNoErrors();
+    $without = $families();
+    $this->post("$at/undo", ['revision' => 3])->assertSessionHasNoErrors();
+    $this->post("$at/undo", ['revision' => 4])->assertSessionHasNoErrors();
+    expect($families())->toBe($whole);
+    $page = Scene::props($this->get($at));
+    expect($page['redo'])->toStartWith('Taken out: tote row')->and($page['undo'])->toContain('drafted anew');
+    $this->post("$at/redo", ['revision' => 4])->assertSessionHasErrors('revision');
+    $this->post("$at/redo", ['revision' => 5])->assertSessionHasNoErrors();
+    $this->post("$at/redo", ['revision' => 6])->assertSessionHasNoErrors();
+    expect($families())->toBe($without)->and(Scene::props($this->get($at))['redo'])->toBeNull();
+    // Back once more, then another change: there is nothing to make again.
+    $this->post("$at/undo", ['revision' => 7])->assertSessionHasNoErrors();
+    $this->post("$at/items", ['family' => 'clam', 'revision' => 8])->assertSessionHasNoErrors();
+    $this->post("$at/redo", ['revision' => 9])->assertSessionHasErrors('plan');
+    // The goals go back and forth with the draft that was made by them.
+    $this->post($at, ['revision' => 9, 'wishes' => ['goals' => ['dress'], 'pin' => [], 'exclude' => []]])
+        ->assertSessionHasNoErrors();
+    $this->post("$at/undo", ['revision' => 10])->assertSessionHasNoErrors();
+    expect($plan->client->refresh()->wishes)->toBeNull();
+    $this->post("$at/redo", ['revision' => 11])->assertSessionHasNoErrors();
+    expect($plan->client->refresh()->wishes['goals'])->toBe(['dress']);
+});

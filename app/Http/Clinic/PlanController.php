@@ -242,6 +242,13 @@ final class PlanController extends StageController
         return $this->said('Taken back: '.$desk->undo($client, $this->me($request), $request->integer('revision')));
     }
 
+    public function redo(Request $request, Client $client, PlanDesk $desk): RedirectResponse
+    {
+        $request->validate(['revision' => ['required', 'integer']]);
+
+        return $this->said('Made again: '.$desk->redo($client, $this->me($request), $request->integer('revision')));
+    }
+
     public function issue(Request $request, Client $client, IssuePlan $issue): RedirectResponse
     {
         $request->validate([

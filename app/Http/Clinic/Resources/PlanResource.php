@@ -52,6 +52,7 @@ final class PlanResource
         if ($plan === null) {
             return [
                 'plan' => null, 'revision' => $client->plan_revision, 'undo' => $this->undo($client),
+                'redo' => $this->desk->newest($client, takenBack: true)?->says,
                 'clearance' => ClearanceRows::missing($client, $situation), 'ready' => self::ready($client),
                 'wishes' => $this->wishes->of($plan, $client, $wishes->prefers),
                 'versions' => self::versions($client, null),
@@ -78,6 +79,7 @@ final class PlanResource
             ],
             'revision' => $client->plan_revision,
             'undo' => $this->undo($client),
+            'redo' => $this->desk->newest($client, takenBack: true)?->says,
             'clearance' => ClearanceRows::missing($client, $situation),
             'ready' => self::ready($client),
             'wishes' => $this->wishes->of($plan, $client, $wishes->prefers),

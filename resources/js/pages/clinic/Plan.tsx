@@ -48,7 +48,7 @@ function stretches(plan: NonNullable<PlanProps["plan"]>): { part: SessionPart; i
     }));
 }
 
-export default function Plan({ client, plan, revision, undo, clearance, ready, wishes, versions }: PlanProps) {
+export default function Plan({ client, plan, revision, undo, redo, clearance, ready, wishes, versions }: PlanProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
     // By family: an exercise keeps it when the plan on the desk becomes another one.
     const [open, setOpen] = useState<string | null>(null);
@@ -92,10 +92,20 @@ export default function Plan({ client, plan, revision, undo, clearance, ready, w
             </Button>
         </div>
     );
-    const takeBack = undo !== null && (
-        <Button small disabled={busy} title={undo} onClick={() => send("post", "/undo")}>
-            Take back: {undo.length > 34 ? `${undo.slice(0, 32)}…` : undo.replace(/\.$/, "")}
-        </Button>
+    const short = (says: string) => (says.length > 34 ? `${says.slice(0, 32)}…` : says.replace(/\.$/, ""));
+    const takeBack = (
+        <>
+            {undo !== null && (
+                <Button small disabled={busy} title={undo} onClick={() => send("post", "/undo")}>
+                    Take back: {short(undo)}
+                </Button>
+            )}
+            {redo !== null && (
+                <Button small disabled={busy} title={redo} onClick={() => send("post", "/redo")}>
+                    Make again: {short(redo)}
+                </Button>
+            )}
+        </>
     );
     const stopper =
         errors.plan ??

@@ -133,6 +133,8 @@ export interface PlanProps {
     revision: number;
     /** The newest change, which can be taken back. */
     undo: string | null;
+    /** The newest change that was taken back, and can be made again. */
+    redo: string | null;
     /** Other versions that can be compared with this one, the newest first: its number, and what it is. */
     versions: [number, string][];
     clearance: string | null;
