@@ -21,6 +21,7 @@ use BuoyantStep\Core\Plan\OpenPlan;
 use BuoyantStep\Core\Plan\Preferences;
 use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Reason;
@@ -97,6 +98,9 @@ final class PlanFile
         try {
             $plan = OpenPlan::read(Bag::decode($json), $this->catalogue);
             foreach ($plan->items as $i => $item) {
+                if ($item->school !== null) {
+                    SchoolBook::find($item->school);
+                }
                 $here = $situation->at($item->planned->family, $item->planned->rung);
                 $faults = $here->isOut()
                     ? [$here->whyOut()]

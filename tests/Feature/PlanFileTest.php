@@ -69,6 +69,9 @@ it('refuses what is no plan, at its place in the file, and keeps the draft', fun
     'a goal nobody knows' => [function (array &$p): void {
         $p['items'][0]['goal'] = 'fame';
     }, '/items/0/goal'],
+    'a school nobody knows' => [function (array &$p): void {
+        $p['items'][1]['school'] = 'flight';
+    }, 'flight'],
     'eleven sets' => [function (array &$p): void {
         $p['items'][1]['dose']['sets'] = 11;
     }, '/items/1/dose/sets'],

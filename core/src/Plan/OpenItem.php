@@ -10,7 +10,6 @@ use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Errors\UnknownCode;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
-use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\Side;
@@ -71,7 +70,6 @@ final readonly class OpenItem implements JsonSerializable
                 throw InvalidInput::at($bag->pointer('changes').'/'.$i, $unknown->getMessage(), $unknown->errorCode);
             }
         }
-        $school = $bag->optString('school');
 
         return new self(
             new Planned(
@@ -83,7 +81,7 @@ final readonly class OpenItem implements JsonSerializable
             ), $bag->bags('because')),
             $bag->strings('findings'),
             $bag->optString('recipe'),
-            $school === null ? null : SchoolBook::find($school)->code(),
+            $bag->optString('school'),
             $bag->ints('light_days', 1, 7),
             $bag->enums('ways', Way::class),
             $bag->optString('own_set_up'),
