@@ -107,6 +107,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/bench', [BenchController::class, 'read'])->can('viewAny', Client::class);
     Route::get('/find', [TodayController::class, 'find'])->can('viewAny', Client::class);
     Route::get('/clients/new', [ScreenController::class, 'create'])->can('create', Client::class);
+    Route::post('/calendar', [PlanFileController::class, 'free'])->can('create', Client::class);
     Route::post('/clients', [ScreenController::class, 'store'])->can('create', Client::class);
 
     Route::prefix('/clients/{client}')->group(function (): void {
@@ -125,6 +126,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/plan', [PlanController::class, 'show']);
             Route::get('/plan/compare', [PlanController::class, 'compare']);
             Route::get('/plan.json', [PlanFileController::class, 'json']);
+            Route::get('/plan.ics', [PlanFileController::class, 'calendar']);
             Route::get('/plan.csv', [PlanFileController::class, 'csv']);
             Route::get('/sheet', [SheetController::class, 'show']);
             Route::get('/sheet.pdf', [SheetPdfController::class, 'show']);

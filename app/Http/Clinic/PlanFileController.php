@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Clinic;
 
 use App\Actions\ImportPlan;
+use App\Exchange\Calendar;
 use App\Exchange\PlanCsv;
 use App\Exchange\PlanFile;
+use App\Http\Clinic\Resources\SessionResource;
 use App\Http\Controller;
 use App\Models\Client;
 use App\Models\Plan;
+use App\Rows\BuildSituation;
+use BuoyantStep\Core\Plan\Minutes;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -25,6 +30,36 @@ final class PlanFileController extends Controller
     public function csv(Client $client, PlanCsv $csv): Response
     {
         return self::answer($csv->write(self::plan($client), $client), 'text/csv; charset=utf-8', 'plan.csv');
+    }
+
+    public function calendar(
+        Client $client, Calendar $calendar, SessionResource $session, BuildSituation $build,
+    ): Response {
+        $plan = self::plan($client);
+        $minutes = Minutes::round($session->session($plan, $build->of($client))->seconds);
+
+        return self::answer(
+            $calendar->write($plan, $client, $minutes, $client->clinic->today()), 'text/calendar; charset=utf-8',
+            'plan.ics',
+        );
+    }
+
+    /** On which days a session of so many minutes has room, by somebody's calendar. Nothing of it is kept. */
+    public function free(Request $request, Calendar $calendar): JsonResponse
+    {
+        $request->validate(
+            ['file' => ['required', 'file', 'max:2048'], 'minutes' => ['required', 'integer', 'between:5,120']],
+            [
+                'file.*' => 'Choose a calendar file (.ics), 2 MB at most.',
+                'minutes.*' => 'Enter the minutes of a session first, from 5 to 120.',
+            ],
+        );
+        $clinic = $this->me($request)->clinic;
+
+        return response()->json(['days' => $calendar->free(
+            (string) $request->file('file')?->getContent(), $clinic->today(), $request->integer('minutes'),
+            $clinic->timezone,
+        )]);
     }
 
     public function import(Request $request, Client $client, ImportPlan $import): RedirectResponse

@@ -1,17 +1,10 @@
+import { xsrfToken } from "@/lib/token";
 import Button from "@/parts/Button";
 import Choice from "@/parts/Choice";
 import Field, { inputClass } from "@/parts/Field";
 import Shell from "@/parts/Shell";
 import type { BenchProps } from "@/types/props";
 import { useState } from "react";
-
-const cookie = (name: string): string =>
-    decodeURIComponent(
-        document.cookie
-            .split("; ")
-            .find((c) => c.startsWith(`${name}=`))
-            ?.split("=")[1] ?? "",
-    );
 
 /** Simulated devices. What they "read" is sent in over the same interface that a real gateway would use. */
 export default function Bench({ clients, devices, faults }: BenchProps) {
@@ -35,7 +28,7 @@ export default function Bench({ clients, devices, faults }: BenchProps) {
                 headers: {
                     "Content-Type": "application/json",
                     Accept: "application/json",
-                    "X-XSRF-TOKEN": cookie("XSRF-TOKEN"),
+                    "X-XSRF-TOKEN": xsrfToken(),
                 },
                 body: JSON.stringify({
                     kind,

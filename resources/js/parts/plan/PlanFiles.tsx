@@ -23,6 +23,9 @@ export default function PlanFiles({
             <a className="text-water underline" href={`/clients/${clientId}/plan.csv`}>
                 The plan as CSV
             </a>
+            <a className="text-water underline" href={`/clients/${clientId}/plan.ics`}>
+                The days as a calendar
+            </a>
             <input
                 ref={input}
                 type="file"

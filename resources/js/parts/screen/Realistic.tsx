@@ -4,6 +4,7 @@ import Choice from "@/parts/Choice";
 import Field, { FieldError } from "@/parts/Field";
 import Group from "@/parts/Group";
 import { fieldsOf, type Intake } from "./fields";
+import FromCalendar from "./FromCalendar";
 
 /** Days, minutes, aim, and what they want to do again. */
 export default function Realistic({ form }: { form: Intake }) {
@@ -37,6 +38,7 @@ export default function Realistic({ form }: { form: Intake }) {
                     ))}
                 </div>
                 <FieldError error={errors.days} />
+                <FromCalendar minutes={form.data.minutes} onDays={(days) => form.setData("days", days)} />
             </fieldset>
             <Field label="Minutes a session" error={errors.minutes}>
                 <input {...text("minutes")} inputMode="numeric" />
