@@ -23,7 +23,6 @@ export default function Ranked({
                         <button
                             type="button"
                             className="hover:bg-shallow min-h-8 min-w-8 rounded-md"
-                            aria-label={`Up: ${what} ${label}`}
                             onClick={() =>
                                 onChange([
                                     ...value.slice(0, i - 1),
@@ -33,15 +32,20 @@ export default function Ranked({
                                 ])
                             }
                         >
+                            <span className="sr-only">
+                                Up: {what} {label}
+                            </span>
                             <span aria-hidden="true">↑</span>
                         </button>
                     )}
                     <button
                         type="button"
                         className="hover:bg-shallow min-h-8 min-w-8 rounded-md"
-                        aria-label={`Take out: ${what} ${label}`}
                         onClick={() => onChange(value.filter(([c]) => c !== code))}
                     >
+                        <span className="sr-only">
+                            Take out: {what} {label}
+                        </span>
                         <span aria-hidden="true">×</span>
                     </button>
                 </li>

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+use Database\Seeders\Demo\DemoAccounts;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\Chrome;
+
+/** A programme on the desk: drafted by what is wanted, built of parts, put into another order, printed. */
+beforeEach(function (): void {
+    $this->chrome = Chrome::signedIn(DemoAccounts::OTHER_CLINIC);
+    $this->names = fn (): array => array_map(
+        static fn ($h): string => trim((string) preg_replace(['/[▸▾].*/u', '/^↕\s*/u'], '', $h->getText())),
+        $this->chrome->driver->findElements(WebDriverBy::cssSelector('main [role=listitem] h3')),
+    );
+});
+
+afterEach(function (): void {
+    try {
+        expect($this->chrome->complaints())->toBe([]);
+    } finally {
+        $this->chrome->close();
+    }
+});
+
+it('drafts anew by goals and wishes that are chosen, asks first, and takes all of it back', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/18/plan')->see('Limits in force');
+    $before = ($this->names)();
+    $chrome->press('Draft anew')->see('What they want to do again')->see('Read from');
+    expect($chrome->axe())->toBe([]);
+    $chrome->choose('Add a goal', 'Reach a high shelf')->press('Up: goal Reach a high shelf')
+        ->choose('Or a position, or a kind of exercise', 'Any balance')->fill('Exercises at most', '99')
+        ->press('Draft it anew')->see('From 1 to 12 exercises, for example 6');
+    // Nothing of what was chosen is lost by that.
+    $chrome->see('Reach a high shelf')->see('Any balance')->fill('Exercises at most', '5')->press('Draft it anew')
+        ->see('drafted.')->see('to reach a high shelf')->gone('One-leg stance');
+    $chrome->press('Take back')->see('Taken back');
+    $chrome->until(fn (): bool => ($this->names)() === $before, 'the exercises as they were');
+    $chrome->press('Make again')->see('Made again')->see('to reach a high shelf');
+    $chrome->press('Take back')->see('Taken back');
+});
+
+it('builds the session of parts, moves an exercise by the keyboard, and prints both forms of the sheet', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/20/plan')->see('Main part');
+    $chrome->press('circuit')->choose('Structure', 'pairs')->tick('An easy round first, without a load')
+        ->press('Build it so')->see('Parts of the session changed.')->see('Wake the muscles up');
+    expect($chrome->axe())->toBe([]);
+
+    // Space takes it up, the arrow moves it, space lays it down.
+    $names = ($this->names)();
+    $handle = $chrome->driver->findElements(WebDriverBy::cssSelector('button[aria-roledescription]'))[2];
+    $handle->sendKeys(WebDriverKeys::SPACE);
+    usleep(400_000);
+    $handle->sendKeys(WebDriverKeys::ARROW_DOWN);
+    usleep(400_000);
+    $handle->sendKeys(WebDriverKeys::SPACE);
+    $chrome->see('Moved.');
+    $moved = [...array_slice($names, 0, 2), $names[3], $names[2], ...array_slice($names, 4)];
+    $chrome->until(fn (): bool => ($this->names)() === $moved, 'the exercise one place further down');
+
+    $chrome->visit('/clients/20/sheet')->see('Wake the muscles up')->see('Tick each set you have done')->see('DRAFT');
+    expect($chrome->axe())->toBe([]);
+    $chrome->press('On one page')->gone('Tick each set you have done')->see('Stop at once and call');
+    expect($chrome->axe())->toBe([]);
+});
