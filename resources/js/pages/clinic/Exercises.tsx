@@ -2,9 +2,9 @@ import { FieldError, inputClass } from "@/parts/Field";
 import Shell from "@/parts/Shell";
 import { type Found, useFind } from "@/lib/find";
 import type { ExercisesProps, FamilyHeading } from "@/types/props";
-import Button from "@/parts/Button";
+import FileButton from "@/parts/FileButton";
 import { Link, router, usePage } from "@inertiajs/react";
-import { useRef, useState } from "react";
+import { useState } from "react";
 
 /** The catalogue's contents: every family under its pattern, or what answers to the words typed. */
 export default function Exercises({ families }: ExercisesProps) {
@@ -111,28 +111,17 @@ function Heading({ family }: { family: FamilyHeading }) {
 
 /** A clinic's own exercise from a file that another clinic saved. */
 function FileDoor() {
-    const file = useRef<HTMLInputElement>(null);
     const errors = usePage().props.errors as Record<string, string | undefined>;
     return (
         <div className="text-sm">
-            <input
-                ref={file}
-                type="file"
+            <FileButton
+                quiet
+                label="File with an exercise"
                 accept=".json,application/json"
-                aria-label="File with an exercise"
-                className="sr-only"
-                tabIndex={-1}
-                onChange={(event) => {
-                    const chosen = event.target.files?.[0];
-                    event.target.value = "";
-                    if (chosen) {
-                        router.post("/own-exercises/import", { file: chosen }, { forceFormData: true });
-                    }
-                }}
-            />
-            <Button small tone="quiet" onClick={() => file.current?.click()}>
+                onFile={(file) => router.post("/own-exercises/import", { file }, { forceFormData: true })}
+            >
                 add from a file
-            </Button>
+            </FileButton>
             <FieldError error={errors.file ?? errors.reason} />
         </div>
     );

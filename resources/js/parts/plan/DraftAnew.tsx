@@ -89,17 +89,7 @@ export default function DraftAnew({
                 <div>
                     <h3 className="font-bold">Has to be in</h3>
                     <Ranked what="exercise" value={pin} onChange={setPin} />
-                    <div className="mt-1">
-                        <FamilyCombobox
-                            clientId={clientId}
-                            label="An exercise that has to be in"
-                            placeholder="A name, a muscle, a machine"
-                            used={codes(pin)}
-                            usedSays="has to be in"
-                            value={null}
-                            onChange={(f) => f && !codes(pin).includes(f.code) && setPin([...pin, [f.code, f.name]])}
-                        />
-                    </div>
+                    <OneMore clientId={clientId} says="has to be in" value={pin} onChange={setPin} />
                     <Field
                         label="Exercises at most"
                         hint="warm-up counted, cool-down not; empty: as many as the minutes allow"
@@ -117,19 +107,7 @@ export default function DraftAnew({
                 <div>
                     <h3 className="font-bold">Not wanted</h3>
                     <Ranked what="wish" value={exclude} onChange={setExclude} />
-                    <div className="mt-1">
-                        <FamilyCombobox
-                            clientId={clientId}
-                            label="An exercise that is not wanted"
-                            placeholder="A name, a muscle, a machine"
-                            used={codes(exclude)}
-                            usedSays="not wanted"
-                            value={null}
-                            onChange={(f) =>
-                                f && !codes(exclude).includes(f.code) && setExclude([...exclude, [f.code, f.name]])
-                            }
-                        />
-                    </div>
+                    <OneMore clientId={clientId} says="is not wanted" value={exclude} onChange={setExclude} />
                     <Field label="Or a position, or a kind of exercise" className="mt-2">
                         <select
                             className={inputClass}
@@ -186,5 +164,32 @@ export default function DraftAnew({
                 )}
             </div>
         </form>
+    );
+}
+
+/** An exercise more, found by what people call it. */
+function OneMore({
+    clientId,
+    says,
+    value,
+    onChange,
+}: {
+    clientId: number;
+    says: string;
+    value: Option[];
+    onChange: (value: Option[]) => void;
+}) {
+    return (
+        <div className="mt-1">
+            <FamilyCombobox
+                clientId={clientId}
+                label={`An exercise that ${says}`}
+                placeholder="A name, a muscle, a machine"
+                used={codes(value)}
+                usedSays={says}
+                value={null}
+                onChange={(f) => f && !codes(value).includes(f.code) && onChange([...value, [f.code, f.name]])}
+            />
+        </div>
     );
 }

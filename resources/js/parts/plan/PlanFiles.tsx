@@ -1,6 +1,5 @@
-import Button from "@/parts/Button";
+import FileButton from "@/parts/FileButton";
 import { FieldError } from "@/parts/Field";
-import { useRef } from "react";
 
 /** The plan in open formats, and a plan from a file. */
 export default function PlanFiles({
@@ -14,7 +13,6 @@ export default function PlanFiles({
     error: string | undefined;
     onFile: (file: File) => void;
 }) {
-    const input = useRef<HTMLInputElement>(null);
     return (
         <section aria-label="In open formats" className="mt-4 flex flex-wrap items-center gap-3 text-sm">
             <a className="text-water underline" href={`/clients/${clientId}/plan.json`}>
@@ -26,24 +24,9 @@ export default function PlanFiles({
             <a className="text-water underline" href={`/clients/${clientId}/plan.ics`}>
                 The days as a calendar
             </a>
-            <input
-                ref={input}
-                type="file"
-                accept=".json,application/json"
-                className="sr-only"
-                tabIndex={-1}
-                aria-label="A plan from a JSON file"
-                onChange={(e) => {
-                    const file = e.target.files?.[0];
-                    if (file) {
-                        onFile(file);
-                        e.target.value = "";
-                    }
-                }}
-            />
-            <Button small disabled={busy} onClick={() => input.current?.click()}>
+            <FileButton label="A plan from a JSON file" accept=".json,application/json" disabled={busy} onFile={onFile}>
                 A plan from a file…
-            </Button>
+            </FileButton>
             <FieldError error={error} />
         </section>
     );

@@ -1,11 +1,10 @@
 import { dayList } from "@/lib/words";
 import { xsrfToken } from "@/lib/token";
-import Button from "@/parts/Button";
-import { useRef, useState } from "react";
+import FileButton from "@/parts/FileButton";
+import { useState } from "react";
 
 /** The days on which a session has room, by the calendar that somebody keeps: read, shown, and ticked; nothing of it stays. */
 export default function FromCalendar({ minutes, onDays }: { minutes: string; onDays: (days: number[]) => void }) {
-    const input = useRef<HTMLInputElement>(null);
     const [says, setSays] = useState<string | null>(null);
     const read = async (file: File) => {
         const sent = new FormData();
@@ -32,24 +31,13 @@ export default function FromCalendar({ minutes, onDays }: { minutes: string; onD
     };
     return (
         <div className="mt-1 flex flex-wrap items-center gap-2 text-sm">
-            <input
-                ref={input}
-                type="file"
+            <FileButton
+                label="Days from a calendar file"
                 accept=".ics,text/calendar"
-                className="sr-only"
-                tabIndex={-1}
-                aria-label="Days from a calendar file"
-                onChange={(e) => {
-                    const file = e.target.files?.[0];
-                    if (file) {
-                        void read(file);
-                        e.target.value = "";
-                    }
-                }}
-            />
-            <Button small onClick={() => input.current?.click()}>
+                onFile={(file) => void read(file)}
+            >
                 From a calendar…
-            </Button>
+            </FileButton>
             <span role="status">{says}</span>
         </div>
     );
