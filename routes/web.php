@@ -160,6 +160,8 @@ Route::middleware('auth')->group(function (): void {
             Route::put('/plan/items/{item}/place', [PlanController::class, 'move']);
             Route::delete('/plan/items/{item}', [PlanController::class, 'remove']);
             Route::post('/plan/file', [PlanFileController::class, 'import']);
+            Route::post('/plan/templates', [PlanController::class, 'keepTemplate']);
+            Route::delete('/plan/templates/{template}', [PlanController::class, 'discardTemplate']);
             Route::put('/plan/session', [PlanController::class, 'session']);
             Route::post('/plan/ahead', [PlanController::class, 'prepare']);
             Route::post('/plan/discard', [PlanController::class, 'discard']);

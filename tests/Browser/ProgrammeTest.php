@@ -42,7 +42,7 @@ it('drafts anew by goals and wishes that are chosen, asks first, and takes all o
     $chrome->press('Take back')->see('Taken back');
 });
 
-it('builds the session of parts, moves an exercise by the keyboard, and prints both forms of the sheet', function (): void {
+it('builds the session of parts, moves an exercise by keyboard, and prints both forms of the sheet', function (): void {
     $chrome = $this->chrome;
     $chrome->visit('/clients/20/plan')->see('Main part');
     $chrome->press('circuit')->choose('Structure', 'pairs')->tick('An easy round first, without a load')

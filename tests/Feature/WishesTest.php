@@ -109,3 +109,39 @@ it('keeps what an exercise is in for when its rung is swapped', function (): voi
     expect($item->refresh()->rung)->toBe($open[0]['code'])
         ->and(array_column($item->because, 'rule'))->toContain('need.shopping');
 });
+
+it('keeps the exercises of a plan as a template, for the clinic alone, and starts from it', function (): void {
+    $plan = $this->scene->drafted(['wants' => 'carry the shopping in']);
+    $at = "/clients/{$plan->client_id}/plan";
+    $this->post("$at/templates", ['name' => ' Carriers '])->assertSessionHasNoErrors();
+    $this->post("$at/templates", ['name' => 'carriers'])->assertSessionHasErrors('name');
+    $this->post("$at/templates", ['name' => ''])->assertSessionHasErrors('name');
+    $this->post("$at/templates", ['name' => str_repeat('x', 81)])->assertSessionHasErrors('name');
+    $other = $this->scene->measured(['given_name' => 'Other']);
+    $template = Scene::props($this->get("/clients/{$other->id}/plan"))['wishes']['templates'][0];
+    expect($template['name'])->toBe('Carriers')
+        ->and(array_column($template['pin'], 0))->toContain(...$plan->items->map(
+            static fn (PlanItem $i): string => $i->family.'/'.$i->rung,
+        )->all());
+    $this->post("/clients/{$other->id}/plan", ['revision' => 0, 'wishes' => [
+        ...NO_WISHES, 'pin' => array_column($template['pin'], 0),
+    ]])->assertSessionHasNoErrors();
+    expect(draftedFamilies($other->id))->toContain('suitcase_carry');
+    $elsewhere = new Scene('Elsewhere');
+    $theirs = $elsewhere->client();
+    $this->actingAs($elsewhere->user);
+    expect(Scene::props($this->get("/clients/{$theirs->id}/plan"))['wishes']['templates'])->toBe([]);
+    $this->delete("/clients/{$theirs->id}/plan/templates/{$template['id']}")->assertNotFound();
+    $this->actingAs($this->scene->user);
+    $this->delete("$at/templates/{$template['id']}")->assertSessionHasNoErrors();
+    expect(Scene::props($this->get($at))['wishes']['templates'])->toBe([]);
+});
+
+it('takes the rung to begin with where the one that is pinned is out for this client', function (): void {
+    $client = $this->scene->measured(['standing' => 'none', 'home' => 'someone_home']);
+    $this->post("/clients/{$client->id}/plan", ['revision' => 0, 'wishes' => [
+        ...NO_WISHES, 'pin' => ['arm_swing/standing'],
+    ]])->assertSessionHasNoErrors();
+    $items = Plan::query()->where('client_id', $client->id)->sole()->items;
+    expect($items->firstOrFail('family', 'arm_swing')->rung)->toBe('seated');
+});

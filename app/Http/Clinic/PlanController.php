@@ -8,6 +8,7 @@ use App\Actions\DraftPlan;
 use App\Actions\EditPlan;
 use App\Actions\IssuePlan;
 use App\Actions\IssueReasons;
+use App\Actions\KeepTemplate;
 use App\Actions\PlanDesk;
 use App\Actions\PreparePlan;
 use App\Actions\SetSession;
@@ -130,6 +131,25 @@ final class PlanController extends StageController
         $edit->setUp($client, $this->me($request), $item, $says === '' ? null : $says, $request->integer('revision'));
 
         return $this->said('Set-up kept for this client.');
+    }
+
+    public function keepTemplate(Request $request, Client $client, KeepTemplate $keep): RedirectResponse
+    {
+        $request->validate(['name' => ['required', 'string', 'max:80']], [
+            'name.*' => 'Give the template a name of 80 letters at most, for example: after a knee replacement.',
+        ]);
+        $name = trim($request->string('name')->value());
+        $keep->run($client, $this->me($request), $name);
+
+        return $this->said(sprintf('Template "%s" kept for the clinic.', $name));
+    }
+
+    public function discardTemplate(
+        Request $request, Client $client, int $template, KeepTemplate $keep,
+    ): RedirectResponse {
+        $keep->discard($this->me($request), $template);
+
+        return $this->said('The template is thrown away; plans that began with it stay.');
     }
 
     public function note(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse

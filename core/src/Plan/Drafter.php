@@ -265,14 +265,19 @@ final readonly class Drafter
             : $item;
     }
 
-    /** What has to be in, at its rung where one is named. A wish against it does not stand in its way. */
+    /**
+     * What has to be in, at its rung where one is named and is open here, else on the rung to begin with. A wish
+     * against it does not stand in its way.
+     */
     public function pinned(Pin $pin, Wishes $wishes): Offer
     {
         $family = $this->situation->catalogue->family($pin->family);
 
-        return $pin->rung === null
-            ? $this->start($family, $wishes)
-            : $this->offer($this->situation->at($family, $family->rung($pin->rung)), $wishes);
+        $named = $pin->rung === null
+            ? null : $this->offer($this->situation->at($family, $family->rung($pin->rung)), $wishes);
+        $offer = $named?->item === null ? $this->start($family, $wishes) : $named;
+
+        return $offer->item === null && $named !== null ? $named : $offer;
     }
 
     /** Of all that is out, the easiest rung says it best. */

@@ -8,6 +8,7 @@ use App\Actions\DraftPlan;
 use App\Models\Client;
 use App\Models\Plan;
 use App\Models\PlanItem;
+use App\Models\PlanTemplate;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Pattern;
 use BuoyantStep\Core\Exercises\Purpose;
@@ -40,6 +41,7 @@ final class WishesResource
                 fn (PlanItem $i): string => $this->catalogue->family($i->family)->rung($i->rung)->name,
                 $plan === null ? [] : DraftPlan::doneOf($plan, $client),
             ),
+            'templates' => $this->templates($client),
             'offers' => [
                 'goals' => array_map(
                     static fn (Purpose $p): array => [$p->value, ucfirst($p->label())], DailyGoals::all(),
@@ -50,6 +52,23 @@ final class WishesResource
                 ],
             ],
         ];
+    }
+
+    /**
+     * What the clinic starts plans from.
+     *
+     * @return list<array{id: int, name: string, pin: list<array{string, string}>}>
+     */
+    private function templates(Client $client): array
+    {
+        $all = PlanTemplate::query()->where('clinic_id', $client->clinic_id)->orderBy('name')->get();
+
+        return array_values($all->map(fn (PlanTemplate $t): array => [
+            'id' => $t->id, 'name' => $t->name, 'pin' => array_values(array_map(
+                fn (string $code): array => $this->pin(Pin::read($code, $this->catalogue)),
+                array_filter($t->exercises, fn (string $c): bool => $this->catalogue->has(explode('/', $c)[0])),
+            )),
+        ])->all());
     }
 
     /** @return array{string, string} */

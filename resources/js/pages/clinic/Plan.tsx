@@ -4,6 +4,7 @@ import DraftAnew, { type Wishes } from "@/parts/plan/DraftAnew";
 import Compare from "@/parts/plan/Compare";
 import PlanFiles from "@/parts/plan/PlanFiles";
 import SessionParts from "@/parts/plan/SessionParts";
+import Templates from "@/parts/plan/Templates";
 import WeekStrip from "@/parts/plan/WeekStrip";
 import Sortable, { Movable } from "@/parts/plan/Sortable";
 import Button from "@/parts/Button";
@@ -415,6 +416,13 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
                 onAdd={(family) => send("post", "/items", { family }, `added: ${family.replaceAll("_", " ")}`)}
             />
             <Compare clientId={client.id} version={plan.version} versions={versions} />
+            <Templates
+                templates={wishes.templates}
+                busy={busy}
+                error={errors.name}
+                onKeep={(name, saved) => send("post", "/templates", { name }, `template ${name}`, saved)}
+                onDiscard={(id, name) => send("delete", `/templates/${id}`, {}, `template ${name} thrown away`)}
+            />
             <PlanFiles
                 clientId={client.id}
                 busy={busy}

@@ -88,6 +88,27 @@ export default function DraftAnew({
                 </div>
                 <div>
                     <h3 className="font-bold">Has to be in</h3>
+                    {wishes.templates.length > 0 && (
+                        <Field label="Start from a template" className="mb-1">
+                            <select
+                                className={inputClass}
+                                value=""
+                                onChange={(e) => {
+                                    const chosen = wishes.templates.find((t) => String(t.id) === e.target.value);
+                                    if (chosen) {
+                                        setPin(chosen.pin);
+                                    }
+                                }}
+                            >
+                                <option value="">Choose…</option>
+                                {wishes.templates.map((t) => (
+                                    <option key={t.id} value={t.id}>
+                                        {t.name}
+                                    </option>
+                                ))}
+                            </select>
+                        </Field>
+                    )}
                     <Ranked what="exercise" value={pin} onChange={setPin} />
                     <OneMore clientId={clientId} says="has to be in" value={pin} onChange={setPin} />
                     <Field

@@ -94,6 +94,8 @@ export interface PlanWishes {
     pin: Option[];
     exclude: Option[];
     max_exercises: string;
+    /** What the clinic starts plans from. */
+    templates: { id: number; name: string; pin: Option[] }[];
     /** Exercises that have been logged, and stay. */
     done: string[];
     offers: { goals: Option[]; exclude: Option[] };
