@@ -15,6 +15,9 @@ final class DraftRequest extends ClinicRequest
     /** More than these nobody keeps in mind. */
     private const MOST = 12;
 
+    /** A whole plan may be a template, and a little more. */
+    private const MOST_PINS = 20;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -26,7 +29,7 @@ final class DraftRequest extends ClinicRequest
             'wishes' => ['nullable', 'array'],
             'wishes.goals' => ['present_with:wishes', 'array', 'max:'.self::MOST],
             'wishes.goals.*' => ['string', 'distinct', Rule::in($goals)],
-            'wishes.pin' => ['present_with:wishes', 'array', 'max:'.self::MOST],
+            'wishes.pin' => ['present_with:wishes', 'array', 'max:'.self::MOST_PINS],
             'wishes.pin.*' => ['string', 'distinct', 'max:80'],
             'wishes.exclude' => ['present_with:wishes', 'array', 'max:40'],
             'wishes.exclude.*' => ['string', 'distinct', 'max:80'],
@@ -39,7 +42,7 @@ final class DraftRequest extends ClinicRequest
     {
         return [
             'wishes.goals.*' => 'Choose goals from the list, '.self::MOST.' at most.',
-            'wishes.pin.*' => 'Choose exercises from the list, '.self::MOST.' at most.',
+            'wishes.pin.*' => 'Choose exercises from the list, '.self::MOST_PINS.' at most.',
             'wishes.exclude.*' => 'Choose what to leave out from the list.',
             'wishes.max_exercises.*' => sprintf(
                 'From 1 to %d exercises, for example 6; leave it empty to let the minutes decide.', Drafter::MOST_ITEMS,

@@ -71,6 +71,9 @@ final class DailyGoals
      */
     public static function in(string $text): array
     {
+        if (trim($text) === '') {
+            return [];
+        }
         $typed = ' '.implode(' ', Words::telling(Words::of($text))).' ';
         $at = [];
         foreach (self::phrases() as $phrase => $goal) {
