@@ -51,7 +51,7 @@
             <h3>{{ $n }}. {{ $item['name'] }}</h3>
             <p class="dose">{{ $item['dose']['amount'] }}{{ $item['dose']['kind'] === 'reps' ? ' '.$sheet['words']['times'] : '' }}{{ $item['dose']['held'] ? ', '.$item['dose']['held'] : '' }}{{ $item['sides'] ? ', '.$item['sides'] : '' }}{{ $item['dose']['load'] ? ' · '.$item['dose']['load'] : '' }}</p>
             <img class="figure" style="width: {{ $item['picture_mm'] }}mm" src="{{ $item['picture_uri'] }}" alt="">
-            <p>{{ $sheet['words']['how_hard'] }}: <strong>{{ $item['dose']['effort'] }} of 10</strong> ({{ $item['dose']['effort_says'] }}). {{ $item['rest_says'] }}@if ($item['dose']['tempo_says'] !== '') Each time: {{ $item['dose']['tempo_says'] }}.@endif @if ($item['dose']['pause_s'] !== null) When it gets hard, rest {{ $item['dose']['pause_s'] }} seconds and go on.@endif</p>
+            <p>{{ $sheet['words']['how_hard'] }}: <strong>{{ $item['hard_says'] }}</strong> ({{ $item['dose']['effort_says'] }}). {{ implode(' ', array_filter([$item['rest_says'], $item['tempo_says'], $item['pause_says']])) }}</p>
             <p><strong>{{ $sheet['words']['set_up'] }}:</strong> {{ $item['set_up'] }} {{ $item['recipe'] }} @if ($item['own_set_up']) <strong>{{ $sheet['words']['for_you'] }}: {{ $item['own_set_up'] }}</strong>@endif</p>
             @if ($item['light_says'] !== '')
                 <p><strong>{{ $item['light_says'] }}</strong></p>

@@ -8,6 +8,7 @@ use App\Models\Client;
 use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Rows\PlanItemRow;
+use BuoyantStep\Core\Dose\Tempo;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Reworded;
@@ -176,6 +177,10 @@ final class SheetResource
             'too_easy_if' => $anew->says($rung->teaching->tooEasyIf),
             'then_ask' => $this->step($family, $family->position($rung->code), 1, $situation),
             'rest_says' => $this->rest($item, $dose->sets),
+            'hard_says' => SheetWords::says('of_ten', ['effort' => $dose->effort->label()]),
+            'tempo_says' => $dose->tempo === ''
+                ? '' : SheetWords::says('each_time', ['tempo' => Tempo::read($dose->tempo)->says()]),
+            'pause_says' => $dose->pauseS === null ? '' : SheetWords::says('pause', ['seconds' => $dose->pauseS]),
             'goal' => $goal->value,
         ];
     }

@@ -87,9 +87,8 @@ function Exercise({ item, n, words }: { item: SheetItem; n: number; words: Recor
             <DoseLine item={item} words={words} />
             <Figure data={item.figure} label={item.name} className="float-right mb-2 ml-4 max-h-[45mm] w-[60mm]" />
             <p>
-                {words.how_hard}: <strong>{item.dose.effort} of 10</strong> ({item.dose.effort_says}). {item.rest_says}
-                {item.dose.tempo_says && ` Each time: ${item.dose.tempo_says}.`}
-                {item.dose.pause_s !== null && ` When it gets hard, rest ${item.dose.pause_s} seconds and go on.`}
+                {words.how_hard}: <strong>{item.hard_says}</strong> ({item.dose.effort_says}).{" "}
+                {[item.rest_says, item.tempo_says, item.pause_says].filter(Boolean).join(" ")}
             </p>
             <p>
                 <strong>{words.set_up}:</strong> {item.set_up}

@@ -38,7 +38,7 @@ export default function ShortPaper({ sheet, issued }: { sheet: SheetData; issued
                                             <strong>{item.name}</strong>
                                             <span className="block">{amount(item, words)}</span>
                                             <span className="block text-base">
-                                                {words.how_hard}: {item.dose.effort} of 10. {item.rest_says}{" "}
+                                                {words.how_hard}: {item.hard_says}. {item.rest_says}{" "}
                                                 {item.changes.join(" ")}
                                             </span>
                                         </span>

@@ -172,6 +172,9 @@ export interface SheetItem {
     then_ask: string;
     /** Between its sets, where they follow each other. */
     rest_says: string;
+    hard_says: string;
+    tempo_says: string;
+    pause_says: string;
     goal: string;
 }
 
