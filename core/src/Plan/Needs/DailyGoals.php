@@ -14,6 +14,9 @@ use BuoyantStep\Core\Exercises\Search\Words;
  */
 final class DailyGoals
 {
+    /** @var array<string, string>|null one reading a process: the words do not change under a running program */
+    private static ?array $phrases = null;
+
     private const SOURCE = 'ACSM 2009 (specificity); order by house convention';
 
     /** @return list<Purpose> what may be chosen as a goal */
@@ -76,7 +79,8 @@ final class DailyGoals
         }
         $typed = ' '.implode(' ', Words::telling(Words::of($text))).' ';
         $at = [];
-        foreach (self::phrases() as $phrase => $goal) {
+        self::$phrases ??= self::phrases();
+        foreach (self::$phrases as $phrase => $goal) {
             $found = strpos($typed, ' '.$phrase.' ');
             if ($found !== false) {
                 $at[$goal] = min($at[$goal] ?? PHP_INT_MAX, $found);
