@@ -4,20 +4,13 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
-use BuoyantStep\Core\Client\Cognition;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Dosing;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Family;
-use BuoyantStep\Core\Exercises\Pattern;
-use BuoyantStep\Core\Plan\Needs\Cover;
-use BuoyantStep\Core\Plan\Needs\DailyGoals;
-use BuoyantStep\Core\Plan\Needs\Flags;
-use BuoyantStep\Core\Plan\Needs\Need;
-use BuoyantStep\Core\Plan\Needs\NeedKind;
-use BuoyantStep\Core\Plan\Needs\Selection;
+use BuoyantStep\Core\Plan\Needs\Chooser;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
@@ -32,15 +25,6 @@ final readonly class Drafter
     /** No session holds more, however long. House convention. */
     public const MOST_ITEMS = 12;
 
-    /** Few exercises for somebody who needs things simple; one of them is the warm-up. House convention. */
-    public const MOST_WHEN_SIMPLE = 5;
-
-    /** What an exercise with its rests takes, about, minutes. */
-    private const MINUTES_EACH = 4;
-
-    /** Slots of a need that are looked at. */
-    private const MOST_OF_A_NEED = 5;
-
     /** Easy sets that a first session has room for. House convention. */
     public const EASY_SETS = 3;
 
@@ -51,11 +35,10 @@ final readonly class Drafter
     /** @param  list<Planned>  $done  what has been done lately: it stays where it still fits */
     public function draft(Wishes $wishes, array $done = []): Draft
     {
-        $selection = new Selection($this, $wishes, $this->mostItems($wishes));
-        $needs = $this->needs($wishes);
-        $left = $this->select($selection, $needs, $wishes, $done);
+        $chooser = new Chooser($this, $this->situation, $wishes);
+        $left = $chooser->choose($done);
         $trim = new Trim($wishes, $this->situation->envelope->restMin());
-        $trimmed = $trim->of($selection->items());
+        $trimmed = $trim->of($chooser->items());
         $items = self::askingFirst($trimmed->items);
         if ($this->situation->envelope->is(ConditionTrait::UsesWheels)) {
             $items = PullOverPush::of($items);
@@ -64,115 +47,9 @@ final readonly class Drafter
 
         return new Draft(
             $items, $trim->seconds($items), [
-                ...$left, ...self::cutAway($needs, $selection, $trimmed->items, $wishes), ...$trimmed->left,
+                ...$left, ...$chooser->cutAway($trimmed->items), ...$trimmed->left,
             ], $trimmed->trims,
         );
-    }
-
-    /** @return list<Need> goals of daily life in their order, then what conditions and measures ask for */
-    private function needs(Wishes $wishes): array
-    {
-        return [
-            ...array_map(DailyGoals::need(...), $wishes->prefers->goals), ...(new Flags($this->situation))->needs(),
-        ];
-    }
-
-    /**
-     * Needs that were met, and of which the minutes have left nothing.
-     *
-     * @param  list<Need>  $needs
-     * @param  list<PlanItem>  $items
-     * @return list<LeftOut>
-     */
-    private static function cutAway(array $needs, Selection $selection, array $items, Wishes $wishes): array
-    {
-        $kept = array_map(static fn (PlanItem $i): string => $i->family->code, $items);
-        $cut = array_filter($needs, static fn (Need $n): bool => $selection->isMet($n)
-            && array_intersect($selection->meets($n), $kept) === []);
-        $says = sprintf('Left out to fit %d minutes.', $wishes->minutes);
-
-        return array_map(static fn (Need $n): LeftOut => new LeftOut($n->label, $says), array_values($cut));
-    }
-
-    /**
-     * Goals of daily life first, in their order, and a rise; then what conditions and measures ask for; then the other
-     * main patterns; then the second and third exercise of each need, and what else covers the body. Two good exercises
-     * for what matters beat one of everything. Source: practice.
-     *
-     * @param  list<Need>  $needs
-     * @param  list<Planned>  $done
-     * @return list<LeftOut>
-     */
-    private function select(Selection $selection, array $needs, Wishes $wishes, array $done): array
-    {
-        $this->keep($selection, array_filter($done, self::isEasyMinutes(...)), $wishes);
-        $goals = array_filter($needs, static fn (Need $n): bool => $n->kind === NeedKind::Goal);
-        $left = [];
-        $selection->meet(Cover::need(Pattern::March), 0);
-        $coolDown = Cover::coolDown();
-        if ($wishes->shape->coolDown) {
-            $selection->meet($coolDown, 0);
-        }
-        $others = array_filter($done, static fn (Planned $p): bool => ! self::isEasyMinutes($p));
-        $this->keep($selection, $others, $wishes);
-        foreach ($wishes->prefers->pins as $pin) {
-            $why = $selection->pin($pin);
-            if ($why !== null) {
-                $left[] = new LeftOut($this->situation->catalogue->family($pin->family)->name, $why);
-            }
-        }
-        self::meetAll($selection, [...$goals, Cover::need(Pattern::Rise)], 0);
-        self::meetAll($selection, array_slice($needs, count($goals)), 0);
-        self::meetAll($selection, Cover::main($this->situation), 0);
-        for ($nth = 1; $nth < self::MOST_OF_A_NEED; $nth++) {
-            self::meetAll($selection, $needs, $nth);
-        }
-        $rest = Cover::rest($this->situation);
-        self::meetAll($selection, array_filter(
-            $rest, static fn (Need $n): bool => ! $selection->isMet($n),
-        ), 0);
-        foreach ([...$needs, ...$rest, ...$wishes->shape->coolDown ? [$coolDown] : []] as $need) {
-            if (! $selection->isMet($need)) {
-                $pattern = $need->kind === NeedKind::Cover ? $need->slots[0]->pattern : null;
-                $left[] = new LeftOut($need->label, $selection->whyNot($need), $pattern);
-            }
-        }
-
-        return $left;
-    }
-
-    private static function isEasyMinutes(Planned $planned): bool
-    {
-        return $planned->goal->isEasyMinutes();
-    }
-
-    /** @param  array<Planned>  $done */
-    private function keep(Selection $selection, array $done, Wishes $wishes): void
-    {
-        foreach ($done as $planned) {
-            $item = $this->kept($planned, $wishes);
-            if ($item !== null && ! $selection->isFull()) {
-                $selection->keep($item);
-            }
-        }
-    }
-
-    /** @param  array<Need>  $needs */
-    private static function meetAll(Selection $selection, array $needs, int $nth): void
-    {
-        foreach ($needs as $need) {
-            $selection->meet($need, $nth);
-        }
-    }
-
-    /** How many exercises a session holds at most, the warm-up counted; a cool-down comes on top. House convention. */
-    public function mostItems(Wishes $wishes): int
-    {
-        $simple = $this->situation->client->function->cognition === Cognition::NeedsSimple;
-        $most = min(self::MOST_ITEMS, 1 + max(Trim::FEWEST_ITEMS, intdiv($wishes->minutes, self::MINUTES_EACH)));
-
-        return min($wishes->prefers->mostItems ?? self::MOST_ITEMS, $simple ? self::MOST_WHEN_SIMPLE : $most)
-            + ($wishes->shape->coolDown ? 1 : 0);
     }
 
     public function catalogue(): Catalogue
@@ -253,7 +130,8 @@ final readonly class Drafter
         return $lessened ?? Offer::none($this->whyNone($family, $wishes));
     }
 
-    private function kept(Planned $planned, Wishes $wishes): ?PlanItem
+    /** What has been done, as it has been done, where that still fits; null where it is out, or not wanted. */
+    public function kept(Planned $planned, Wishes $wishes): ?PlanItem
     {
         if ($wishes->prefers->exclusions->says($planned->family, $planned->rung) !== null) {
             return null;
