@@ -16,8 +16,8 @@ use BuoyantStep\Core\Situation\Situation;
 
 /**
  * Chooses what goes in: goals of daily life first, in their order, and a rise; then what conditions and measures ask
- * for; then the other main patterns; then the second and third exercise of each need, and what else covers the body. Two
- * good exercises for what matters beat one of everything. Source: practice.
+ * for; then the other main patterns; then the second and third exercise of each need, and what else covers the body.
+ * Two good exercises for what matters beat one of everything. Source: practice.
  */
 final readonly class Chooser
 {
