@@ -61,3 +61,21 @@ it('is easy enough for a reader of twelve', function (): void {
     // Printed in docs/catalogue.md: the middle, nine in ten, and the hardest.
     expect($at(0.5))->toBeLessThan(1.5)->and($at(0.9))->toBeLessThan(2.5)->and(end($grades))->toBeLessThan(4.0);
 });
+
+it('is as easy in the words around the exercises, line by line', function (): void {
+    $lang = dirname(__DIR__, 3).'/lang/en/';
+    $lines = [];
+    foreach ([require $lang.'sheet.php', require $lang.'session.php'] as $words) {
+        array_walk_recursive($words, static function (string $line) use (&$lines): void {
+            $line = (string) preg_replace('/:[a-z]+/', 'two', $line);
+            // A fragment says little about how hard it is.
+            if (str_word_count($line) > 5) {
+                $lines[] = $line;
+            }
+        });
+    }
+    expect(count($lines))->toBeGreaterThan(40)->and(grade($lines))->toBeLessThanOrEqual(6.0);
+    foreach ($lines as $line) {
+        expect(grade([$line]))->toBeLessThanOrEqual(9.0, $line);
+    }
+});
