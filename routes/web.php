@@ -51,7 +51,7 @@ Route::middleware('throttle:30,1')->group(function (): void {
 });
 
 // Numbers in an address stay inside what a number column holds: a longer one is nobody's.
-foreach (['client', 'item', 'log', 'proposal', 'intake'] as $number) {
+foreach (['client', 'item', 'log', 'proposal', 'intake', 'limit', 'template'] as $number) {
     Route::pattern($number, '[0-9]{1,18}');
 }
 
@@ -143,7 +143,7 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/measure', [MeasureController::class, 'store']);
             Route::post('/falls', [FallsRiskController::class, 'answer']);
             Route::post('/limits/own', [LimitsController::class, 'set']);
-            Route::post('/limits/own/{limit}/end', [LimitsController::class, 'end'])->whereNumber('limit');
+            Route::post('/limits/own/{limit}/end', [LimitsController::class, 'end']);
             Route::post('/limits/confirm', [LimitsController::class, 'confirm']);
             Route::put('/kit', [KitController::class, 'update']);
             Route::post('/kit/import', [KitController::class, 'import']);

@@ -73,6 +73,7 @@ final class DraftPlan
         $done = $keep ? $this->done($client) : [];
         $draft = (new Drafter($situation))->draft($wishes, $done);
         $chosen = self::chosen($client);
+        $before = $client->plans()->orderByDesc('version')->first();
         $client->plans()->where('status', Plan::DRAFT)->delete();
         $plan = $client->plans()->create([
             'version' => $this->desk->nextVersion($client),
@@ -80,6 +81,8 @@ final class DraftPlan
             'aim' => $wishes->aim->value, 'structure' => $wishes->structure->value, 'minutes' => $wishes->minutes,
             'days' => $wishes->days, 'wishes' => $wishes->prefers->jsonSerialize(),
             'session' => $wishes->shape->jsonSerialize(),
+            // The weeks of a block compare: another draft within it does not begin it anew.
+            'block_weeks' => $before?->block_weeks, 'block_start' => $before?->block_start,
             'notes' => ['left' => $draft->left, 'trims' => $draft->trims],
             'drafted_on' => (string) $situation->on,
         ]);

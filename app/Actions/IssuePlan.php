@@ -9,6 +9,7 @@ use App\Models\Decision;
 use App\Models\Plan;
 use App\Models\PlanSnapshot;
 use App\Models\User;
+use App\Rows\BlockRow;
 use App\Rows\BuildSituation;
 use App\Rows\ClearanceRows;
 use App\Rows\PlanItemRow;
@@ -65,7 +66,8 @@ final class IssuePlan
             $client->plans()->where('status', Plan::ISSUED)->update(['status' => Plan::SUPERSEDED]);
             $plan->update([
                 'status' => Plan::ISSUED, 'revision' => $client->plan_revision, 'issued_on' => (string) $situation->on,
-                'issued_by' => $by->id, 'issue_reason' => $long ? $reasons->long : null,
+                'issued_by' => $by->id, ...BlockRow::atIssue($plan, $situation),
+                'issue_reason' => $long ? $reasons->long : null,
             ]);
             // What is handed out is not taken back by a button.
             PlanSnapshot::query()->where('client_id', $client->id)->delete();

@@ -196,7 +196,9 @@ final class PlanDesk
             throw Refusal::at('plan', 'There is no plan to change. Draft one first.');
         }
         $copy = $client->plans()->create([
-            ...$issued->only(['aim', 'structure', 'minutes', 'days', 'notes', 'wishes', 'session']),
+            ...$issued->only([
+                'aim', 'structure', 'minutes', 'days', 'notes', 'wishes', 'session', 'block_weeks', 'block_start',
+            ]),
             'version' => $this->nextVersion($client), 'status' => Plan::DRAFT, 'revision' => $client->plan_revision,
             'drafted_on' => (string) $client->clinic->today(),
         ]);
@@ -233,7 +235,8 @@ final class PlanDesk
     {
         return [
             'plan' => $plan->only([
-                'id', 'version', 'aim', 'structure', 'minutes', 'days', 'notes', 'wishes', 'session', 'drafted_on',
+                'id', 'version', 'aim', 'structure', 'minutes', 'days', 'notes', 'wishes', 'session', 'block_weeks',
+                'block_start', 'drafted_on',
             ]),
             'items' => array_values(
                 $plan->items->map(

@@ -25,11 +25,14 @@ final class SetSession
     {
     }
 
-    public function run(Client $client, User $by, Structure $structure, Shape $shape, int $revision): void
-    {
-        DB::transaction(function () use ($client, $by, $structure, $shape, $revision): void {
+    public function run(
+        Client $client, User $by, Structure $structure, Shape $shape, int $blockWeeks, int $revision,
+    ): void {
+        DB::transaction(function () use ($client, $by, $structure, $shape, $blockWeeks, $revision): void {
             $plan = $this->desk->draft($client, $by, $revision, 'Parts of the session');
-            $plan->update(['structure' => $structure->value, 'session' => $shape->jsonSerialize()]);
+            $plan->update([
+                'structure' => $structure->value, 'session' => $shape->jsonSerialize(), 'block_weeks' => $blockWeeks,
+            ]);
             $client->wishes = [...$client->wishes ?? [], 'session' => $shape->jsonSerialize()];
             if ($client->structure !== $structure->value) {
                 SaveScreen::next($client, $client->screen_version);

@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array{left: list<array{what?: string, pattern?: string, says: string}>, trims: list<string>} $notes
  * @property array<string, mixed>|null $wishes  by which it was drafted
  * @property array<string, mixed>|null $session  which parts its sessions have
+ * @property int|null $block_weeks  until the re-test
+ * @property string|null $block_start  the first issue of the block
  * @property string $drafted_on
  * @property string|null $issued_on
  * @property int|null $issued_by
@@ -46,6 +48,7 @@ final class Plan extends Model
         return [
             'days' => 'array', 'notes' => 'array', 'wishes' => 'array', 'session' => 'array',
             'version' => 'integer', 'revision' => 'integer',
+            'block_weeks' => 'integer',
             'minutes' => 'integer',
         ];
     }

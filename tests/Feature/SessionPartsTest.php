@@ -16,6 +16,7 @@ beforeEach(function (): void {
 
 const PARTS = [
     'structure' => 'circuit', 'activation' => false, 'ramp' => true, 'cool_down' => true, 'aerobic_minutes' => '0',
+    'block_weeks' => '6',
 ];
 
 it('builds the session as it is told, with the minutes of each part, and takes it back', function (): void {
@@ -56,6 +57,7 @@ it('refuses what is no session', function (array $with, string $field): void {
 })->with([
     [['structure' => 'spiral'], 'structure'], [['aerobic_minutes' => '11'], 'aerobic_minutes'],
     [['aerobic_minutes' => '-1'], 'aerobic_minutes'], [['ramp' => 'perhaps'], 'ramp'],
+    [['block_weeks' => '5'], 'block_weeks'], [['block_weeks' => ''], 'block_weeks'],
     [['activation' => ''], 'activation'], [['cool_down' => []], 'cool_down'],
 ]);
 
@@ -92,3 +94,28 @@ it('refuses a place that is none', function (mixed $to): void {
     $this->put("/clients/{$plan->client_id}/plan/items/{$plan->items[0]->id}/place", ['to' => $to, 'revision' => 1])
         ->assertSessionHasErrors('to');
 })->with([0, 61, 'up', null]);
+
+it('counts a block from its first issue, and begins anew after its re-test', function (): void {
+    $this->travelTo('2026-11-02 09:00:00');
+    $plan = $this->scene->issued(['training_level' => 'returning']);
+    $at = "/clients/{$plan->client_id}/plan";
+    $block = fn (): array => Scene::props($this->get($at))['plan']['block'];
+    expect($plan->refresh()->block_start)->toBe('2026-11-02')->and($plan->block_weeks)->toBe(8)
+        ->and($block()['retest'])->toBe('28 December 2026');
+    $this->put("$at/session", [...PARTS, 'block_weeks' => '4', 'revision' => 2])->assertSessionHasNoErrors();
+    expect($block()['retest'])->toBe('30 November 2026')->and($block()['weeks'])->toHaveCount(4);
+    // A week later, drafted anew and issued: still the same block.
+    $this->travelTo('2026-11-10 09:00:00');
+    $this->post($at, ['revision' => 3])->assertSessionHasNoErrors();
+    $this->post("$at/issue", ['revision' => 4])->assertSessionHasNoErrors();
+    $now = Plan::query()->where('status', Plan::ISSUED)->sole();
+    expect($now->block_start)->toBe('2026-11-02')
+        ->and(array_column($block()['weeks'], 'now'))->toBe([false, true, false, false]);
+    // After the re-test the next issue begins another.
+    $this->travelTo('2026-12-01 09:00:00');
+    expect($block()['over'])->toBeTrue();
+    $this->post($at, ['revision' => 5])->assertSessionHasNoErrors();
+    $this->post("$at/issue", ['revision' => 6])->assertSessionHasNoErrors();
+    expect(Plan::query()->where('status', Plan::ISSUED)->sole()->block_start)->toBe('2026-12-01')
+        ->and($block()['over'])->toBeFalse();
+});

@@ -22,6 +22,7 @@ use App\Queries\TryDose;
 use App\Rows\OwnSetUp;
 use BuoyantStep\Core\Plan\Session\Shape;
 use BuoyantStep\Core\Plan\Structure;
+use BuoyantStep\Core\Plan\TrainingBlock;
 use BuoyantStep\Core\Progress\School;
 use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\Situation;
@@ -226,16 +227,18 @@ final class PlanController extends StageController
             'activation' => ['required', 'boolean'], 'ramp' => ['required', 'boolean'],
             'cool_down' => ['required', 'boolean'],
             'aerobic_minutes' => ['required', 'integer', 'between:0,'.Shape::MOST_AEROBIC],
+            'block_weeks' => ['required', 'integer', Rule::in(TrainingBlock::WEEKS)],
             'revision' => ['required', 'integer'],
         ], [
             'structure.*' => 'Choose one of the structures listed.',
+            'block_weeks.*' => 'A block is 4, 6 or 8 weeks.',
             'aerobic_minutes.*' => sprintf('From 0 to %d minutes, for example 2.', Shape::MOST_AEROBIC),
         ]);
         $set->run(
             $client, $this->me($request), Structure::from($request->string('structure')->value()), new Shape(
                 $request->boolean('activation'), $request->boolean('ramp'), $request->integer('aerobic_minutes'),
                 $request->boolean('cool_down'),
-            ), $request->integer('revision'),
+            ), $request->integer('block_weeks'), $request->integer('revision'),
         );
 
         return $this->said('Parts of the session changed.');

@@ -9,6 +9,7 @@ use App\Actions\PreparePlan;
 use App\Models\Client;
 use App\Models\Plan;
 use App\Models\PlanItem;
+use App\Rows\BlockRow;
 use App\Rows\ClearanceRows;
 use App\Rows\PlanItemRow;
 use App\Rows\WishRows;
@@ -74,6 +75,7 @@ final class PlanResource
                 'issued_on' => $plan->issued_on, 'items' => $items,
                 'ahead' => $this->ahead($plan, $client, $situation),
                 'week' => $this->week($plan, $situation),
+                'block' => BlockRow::of($plan, $situation),
                 'structures' => Options::of(Structure::class),
                 'covers' => array_values(array_unique(array_column($items, 'pattern'))),
             ],

@@ -1,6 +1,7 @@
 import { dayList, sayDate } from "@/lib/words";
 import AddExercise from "@/parts/AddExercise";
 import DraftAnew, { type Wishes } from "@/parts/plan/DraftAnew";
+import BlockStrip from "@/parts/plan/BlockStrip";
 import Compare from "@/parts/plan/Compare";
 import PlanFiles from "@/parts/plan/PlanFiles";
 import SessionParts from "@/parts/plan/SessionParts";
@@ -304,6 +305,7 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
                 </section>
             )}
             <WeekStrip week={plan.week} />
+            <BlockStrip block={plan.block} />
             {plan.trims.length > 0 && <p className="text-soft mb-1 text-sm">{plan.trims.join(" ")}</p>}
             <Sortable
                 ids={plan.items.map((i) => i.id)}

@@ -12,6 +12,7 @@ export interface SessionShape {
     ramp: boolean;
     cool_down: boolean;
     aerobic_minutes: string;
+    block_weeks: string;
 }
 
 const SWITCHES: [keyof Pick<SessionShape, "activation" | "ramp" | "cool_down">, string][] = [
@@ -36,6 +37,7 @@ export default function SessionParts({
         ...plan.session,
         structure: plan.structure,
         aerobic_minutes: String(plan.session.aerobic_minutes),
+        block_weeks: String(plan.block.weeks.length),
     });
     const inRounds = shape.structure !== "straight";
     return (
@@ -85,6 +87,19 @@ export default function SessionParts({
                     onChange={(e) => setShape({ ...shape, aerobic_minutes: e.target.value })}
                 />
             </Field>
+            <div className="w-40">
+                <SelectField
+                    label="Block, weeks"
+                    value={shape.block_weeks}
+                    options={[
+                        ["4", "4"],
+                        ["6", "6"],
+                        ["8", "8"],
+                    ]}
+                    onChange={(block_weeks) => setShape({ ...shape, block_weeks })}
+                />
+                <FieldError error={errors.block_weeks} />
+            </div>
             <Button type="submit" tone="main" small disabled={busy} className="mt-6">
                 Build it so
             </Button>

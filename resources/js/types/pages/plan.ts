@@ -123,6 +123,16 @@ export interface PlanProps {
         parts: SessionPart[];
         session: { activation: boolean; ramp: boolean; aerobic_minutes: number; cool_down: boolean };
         structures: Option[];
+        block: {
+            weeks: {
+                n: number;
+                from: string;
+                now: boolean;
+                dates: { on: string; says: string; tightens: boolean }[];
+            }[];
+            retest: string;
+            over: boolean;
+        };
         week: {
             days: number[];
             /** For each region the seven days: full, light, or nothing of it. */
