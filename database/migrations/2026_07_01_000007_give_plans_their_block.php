@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -15,6 +16,8 @@ return new class extends Migration
             $table->unsignedTinyInteger('block_weeks')->nullable();
             $table->date('block_start')->nullable();
         });
+        // A plan that went out before blocks were counted began its own on the day it was issued.
+        DB::table('plans')->whereNotNull('issued_on')->update(['block_start' => DB::raw('issued_on')]);
     }
 
     public function down(): void
