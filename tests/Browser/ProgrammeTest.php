@@ -66,3 +66,50 @@ it('builds the session of parts, moves an exercise by keyboard, and prints both 
     $chrome->press('On one page')->gone('Tick each set you have done')->see('Stop at once and call');
     expect($chrome->axe())->toBe([]);
 });
+
+it('goes from an empty screen to the sheet in hand by keyboard alone, in few actions', function (): void {
+    $chrome = $this->chrome;
+    $tab = WebDriverKeys::TAB;
+    $enter = WebDriverKeys::ENTER;
+    $last = WebDriverKeys::ARROW_LEFT;
+    $actions = 0;
+    // What is typed into one field is one action, and so is every other key.
+    $type = static function (string ...$keys) use ($chrome, &$actions): Chrome {
+        $actions += count($keys);
+
+        return $chrome->type(...$keys);
+    };
+    // Past the top bar and the stages by the first link of the page, then on to what is wanted.
+    $reach = static function (string $name) use ($chrome, $type, $tab, $enter): void {
+        $type($tab, $enter);
+        for ($i = 0; $i < 40; $i++) {
+            $type($tab);
+            if (str_starts_with((string) $chrome->ask('document.activeElement.innerText ?? ""'), $name)) {
+                return;
+            }
+        }
+        throw new RuntimeException("Never reached $name by its keys.");
+    };
+
+    $chrome->visit('/clients/new')->field('Given name')->click();
+    $type('Sefa', $tab, 'Lindgren-Ochoa', $tab, '1951-06-07', $tab, WebDriverKeys::SPACE, $tab, '64', $tab, '162');
+    // Past the unit of mass, two lines of words and the training. Hands, standing and floor at their best, which is the
+    // last choice of each; at home someone is there.
+    $type(...array_fill(0, 4, $tab));
+    $type($tab, $last, $tab, $last, $tab, $last, $tab, $last, $tab, WebDriverKeys::ARROW_RIGHT, $enter);
+    $chrome->see('Screen saved');
+    $type('g', 'p');
+    $chrome->see('No plan yet');
+    $reach('Draft a plan');
+    $type($enter);
+    $chrome->see('Warm-up')->see('Version 1, draft');
+    $reach('Issue version 1');
+    $type($enter);
+    $chrome->see('As PDF')->gone('DRAFT');
+    $reach('As PDF');
+    $pdf = $chrome->ask(
+        '(() => { const r = new XMLHttpRequest(); r.open("GET", document.activeElement.href, false); r.send();'
+        .'return [r.status, r.getResponseHeader("content-type"), r.responseText.slice(0, 5)]; })()',
+    );
+    expect($pdf)->toBe([200, 'application/pdf', '%PDF-'])->and($actions)->toBeLessThan(56);
+});
