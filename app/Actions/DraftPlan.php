@@ -11,6 +11,7 @@ use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Models\SessionLog;
 use App\Models\User;
+use App\Rows\BlockRow;
 use App\Rows\BuildSituation;
 use App\Rows\OwnSetUp;
 use App\Rows\PlanItemRow;
@@ -81,8 +82,7 @@ final class DraftPlan
             'aim' => $wishes->aim->value, 'structure' => $wishes->structure->value, 'minutes' => $wishes->minutes,
             'days' => $wishes->days, 'wishes' => $wishes->prefers->jsonSerialize(),
             'session' => $wishes->shape->jsonSerialize(),
-            // The weeks of a block compare: another draft within it does not begin it anew.
-            'block_weeks' => $before?->block_weeks, 'block_start' => $before?->block_start,
+            ...BlockRow::carried($before, $situation->on),
             'notes' => ['left' => $draft->left, 'trims' => $draft->trims],
             'drafted_on' => (string) $situation->on,
         ]);

@@ -11,6 +11,7 @@ use App\Models\PlanItem;
 use App\Models\PlanSnapshot;
 use App\Models\Proposal;
 use App\Models\User;
+use App\Rows\BlockRow;
 use BuoyantStep\Core\Units\Mass;
 use Illuminate\Support\Facades\DB;
 
@@ -196,9 +197,8 @@ final class PlanDesk
             throw Refusal::at('plan', 'There is no plan to change. Draft one first.');
         }
         $copy = $client->plans()->create([
-            ...$issued->only([
-                'aim', 'structure', 'minutes', 'days', 'notes', 'wishes', 'session', 'block_weeks', 'block_start',
-            ]),
+            ...$issued->only(['aim', 'structure', 'minutes', 'days', 'notes', 'wishes', 'session']),
+            ...BlockRow::carried($issued, $client->clinic->today()),
             'version' => $this->nextVersion($client), 'status' => Plan::DRAFT, 'revision' => $client->plan_revision,
             'drafted_on' => (string) $client->clinic->today(),
         ]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rows;
 
 use App\Models\Plan;
+use BuoyantStep\Core\Caseload\Rules\Retest;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Plan\TrainingBlock;
 use BuoyantStep\Core\Situation\Situation;
@@ -13,18 +14,31 @@ use BuoyantStep\Core\Units\Day;
 /** The block that a plan belongs to. */
 final class BlockRow
 {
-    /** Four weeks for a first block, eight after it, where nobody chose. Source: practice. */
-    private const FIRST = 4;
-
-    private const LATER = 8;
-
+    /** Where nobody chose, it ends when a re-test is due. */
     public static function of(Plan $plan, Situation $situation): TrainingBlock
     {
         return new TrainingBlock(
             $plan->block_start === null ? $situation->on : Day::of(substr($plan->block_start, 0, 10)),
-            $plan->block_weeks ?? ($situation->isInFirstBlock() ? self::FIRST : self::LATER),
+            $plan->block_weeks ?? intdiv(Retest::days($situation), 7),
             RuleBook::standard()->crossings($situation->facts()), $situation->on,
         );
+    }
+
+    /**
+     * What the next version takes over: another draft within a block does not begin it anew, and one after it does,
+     * with the weeks that are usual then.
+     *
+     * @return array{block_weeks: int|null, block_start: string|null}
+     */
+    public static function carried(?Plan $before, Day $today): array
+    {
+        $weeks = $before?->block_weeks;
+        $start = $before?->block_start;
+        $over = $weeks !== null && $start !== null
+            && ! $today->isBefore(Day::of(substr($start, 0, 10))->plus(7 * $weeks));
+
+        return $over ? ['block_weeks' => null, 'block_start' => null]
+            : ['block_weeks' => $weeks, 'block_start' => $start];
     }
 
     /**

@@ -115,6 +115,8 @@ it('counts a block from its first issue, and begins anew after its re-test', fun
     $this->travelTo('2026-12-01 09:00:00');
     expect($block()['over'])->toBeTrue();
     $this->post($at, ['revision' => 5])->assertSessionHasNoErrors();
+    // It is as long as is usual by then.
+    expect($block()['over'])->toBeFalse()->and($block()['retest'])->toBe('26 January 2027');
     $this->post("$at/issue", ['revision' => 6])->assertSessionHasNoErrors();
     expect(Plan::query()->where('status', Plan::ISSUED)->sole()->block_start)->toBe('2026-12-01')
         ->and($block()['over'])->toBeFalse();
