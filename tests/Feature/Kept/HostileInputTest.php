@@ -297,11 +297,11 @@ it('answers junk in words on every route', function (): void {
     foreach ($all as [$method, $uri, $spoilt]) {
         $client = Client::query()->findOrFail($plan->client_id);
         $path = '/'.str_replace(
-            ['{client}', '{item}', '{log}', '{proposal}', '{intake}', '{token}', '{family}'],
+            ['{client}', '{item}', '{log}', '{proposal}', '{intake}', '{token}', '{family}', '{limit}', '{template}'],
             [
                 (string) $client->id, (string) $plan->items[0]->id, (string) $log->id,
                 (string) Proposal::query()->max('id'), '1',
-                str_starts_with($uri, 'intake') ? $token : str_repeat('a', 40), 'curl',
+                str_starts_with($uri, 'intake') ? $token : str_repeat('a', 40), 'curl', '1', '1',
             ],
             $uri,
         );
