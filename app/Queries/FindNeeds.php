@@ -219,7 +219,7 @@ final class FindNeeds
             hasDraft: $client->plans->contains('status', Plan::DRAFT),
             lastMeasured: $measured === null ? null : Day::of($measured),
             lastSession: $session === null ? null : Day::of($session),
-            retestDays: Retest::days($situation),
+            retestDays: Retest::days($situation, $issued?->block_weeks),
             retestBecause: $measured === null ? null : $this->retestBecause($client, $situation, Day::of($measured)),
             ahead: $this->ahead($client, $situation),
             gate: GateVerdict::tryFrom((string) $gate?->verdict),

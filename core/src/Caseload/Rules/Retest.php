@@ -33,10 +33,13 @@ final class Retest implements NeedRule
         }
     }
 
-    public static function days(Situation $situation): int
+    /** @param  int|null  $weeks  of the block that the plan in use belongs to: it brings the re-test forward only */
+    public static function days(Situation $situation, ?int $weeks = null): int
     {
-        return $situation->isInFirstBlock() || $situation->measures->weakerSide() !== null
+        $usual = $situation->isInFirstBlock() || $situation->measures->weakerSide() !== null
             ? self::FIRST_BLOCK_DAYS
             : self::LATER_DAYS;
+
+        return min($usual, 7 * ($weeks ?? intdiv($usual, 7)));
     }
 }
