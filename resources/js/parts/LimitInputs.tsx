@@ -1,3 +1,4 @@
+import Options from "@/parts/Options";
 import { useMassUnit } from "@/lib/mass";
 import type { LimitsProps, TypedLimit } from "@/types/props";
 import Field, { inputClass } from "./Field";
@@ -44,11 +45,7 @@ export default function LimitInputs({
                 {chosen && chosen.words.length > 0 ? (
                     <select {...value}>
                         <option value="">choose</option>
-                        {chosen.words.map(([code, label]) => (
-                            <option key={code} value={code}>
-                                {label}
-                            </option>
-                        ))}
+                        <Options of={chosen.words} />
                     </select>
                 ) : chosen?.mass ? (
                     <MassInput value={limit.value} onValue={(typed) => onLimit({ value: typed })} />
@@ -58,11 +55,7 @@ export default function LimitInputs({
             </Field>
             <Field label="For" error={errors.part}>
                 <select className={inputClass} value={limit.part} onChange={(e) => onLimit({ part: e.target.value })}>
-                    {parts.map(([code, label]) => (
-                        <option key={code} value={code}>
-                            {label}
-                        </option>
-                    ))}
+                    <Options of={parts} />
                 </select>
             </Field>
         </>

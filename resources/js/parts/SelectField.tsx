@@ -1,3 +1,4 @@
+import Options from "@/parts/Options";
 import Field, { inputClass } from "./Field";
 
 /** One of a few named things, from a list that drops down. */
@@ -15,11 +16,7 @@ export default function SelectField({
     return (
         <Field label={label}>
             <select className={inputClass} value={value} onChange={(e) => onChange(e.target.value)}>
-                {options.map(([code, name]) => (
-                    <option key={code} value={code}>
-                        {name}
-                    </option>
-                ))}
+                <Options of={options} />
             </select>
         </Field>
     );

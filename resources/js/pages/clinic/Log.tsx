@@ -1,3 +1,4 @@
+import Options from "@/parts/Options";
 import { newId } from "@/lib/id";
 import { useMassUnit } from "@/lib/mass";
 import { useKept } from "@/lib/kept";
@@ -191,11 +192,7 @@ function SessionForm({
                         {form.data.stop_sign !== "" && !signs.some(([code]) => code === form.data.stop_sign) && (
                             <option>{form.data.stop_sign}</option>
                         )}
-                        {signs.map(([code, label]) => (
-                            <option key={code} value={code}>
-                                {label}
-                            </option>
-                        ))}
+                        <Options of={signs} />
                     </select>
                 </Field>
             </div>

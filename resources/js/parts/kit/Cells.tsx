@@ -1,3 +1,4 @@
+import Options from "@/parts/Options";
 import { FieldError, inputClass } from "@/parts/Field";
 import Button from "@/parts/Button";
 import { useState, type ReactNode } from "react";
@@ -25,11 +26,7 @@ export function GripSelect({
     const options = useKitOptions();
     const select = (label: string, value: string, offers: [string, string][], choose: (code: string) => void) => (
         <select className={inputClass} aria-label={label} value={value} onChange={(e) => choose(e.target.value)}>
-            {offers.map(([code, name]) => (
-                <option key={code} value={code}>
-                    {name}
-                </option>
-            ))}
+            <Options of={offers} />
         </select>
     );
     return (

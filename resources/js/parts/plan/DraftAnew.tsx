@@ -1,3 +1,4 @@
+import Options from "@/parts/Options";
 import Button from "@/parts/Button";
 import Field, { FieldError, inputClass } from "@/parts/Field";
 import type { Option, PlanWishes } from "@/types/props";
@@ -141,11 +142,7 @@ export default function DraftAnew({
                             }}
                         >
                             <option value="">Choose…</option>
-                            {left.map(([code, label]) => (
-                                <option key={code} value={code}>
-                                    {label}
-                                </option>
-                            ))}
+                            <Options of={left} />
                         </select>
                     </Field>
                 </div>
