@@ -1,4 +1,4 @@
-import Options from "@/parts/Options";
+import SelectField from "@/parts/SelectField";
 import Button from "@/parts/Button";
 import Field, { FieldError, inputClass } from "@/parts/Field";
 import type { Option, PlanWishes } from "@/types/props";
@@ -13,6 +13,9 @@ export interface Wishes {
     exclude: string[];
     max_exercises: string;
 }
+
+/** Nothing is chosen yet. */
+const CHOOSE: Option = ["", "Choose…"];
 
 const codes = (options: Option[]): string[] => options.map(([code]) => code);
 
@@ -70,45 +73,22 @@ export default function DraftAnew({
                         value={goals.map((g): Option => [g, wishes.offers.goals.find(([c]) => c === g)?.[1] ?? g])}
                         onChange={(ranked) => setGoals(codes(ranked))}
                     />
-                    <Field label="Add a goal" className="mt-1">
-                        <select
-                            className={inputClass}
-                            value=""
-                            onChange={(e) => e.target.value !== "" && setGoals([...goals, e.target.value])}
-                        >
-                            <option value="">Choose…</option>
-                            {wishes.offers.goals
-                                .filter(([code]) => !goals.includes(code))
-                                .map(([code, label]) => (
-                                    <option key={code} value={code}>
-                                        {label}
-                                    </option>
-                                ))}
-                        </select>
-                    </Field>
+                    <SelectField
+                        label="Add a goal"
+                        value=""
+                        options={[CHOOSE, ...wishes.offers.goals.filter(([code]) => !goals.includes(code))]}
+                        onChange={(code) => code !== "" && setGoals([...goals, code])}
+                    />
                 </div>
                 <div>
                     <h3 className="font-bold">Has to be in</h3>
                     {wishes.templates.length > 0 && (
-                        <Field label="Start from a template" className="mb-1">
-                            <select
-                                className={inputClass}
-                                value=""
-                                onChange={(e) => {
-                                    const chosen = wishes.templates.find((t) => String(t.id) === e.target.value);
-                                    if (chosen) {
-                                        setPin(chosen.pin);
-                                    }
-                                }}
-                            >
-                                <option value="">Choose…</option>
-                                {wishes.templates.map((t) => (
-                                    <option key={t.id} value={t.id}>
-                                        {t.name}
-                                    </option>
-                                ))}
-                            </select>
-                        </Field>
+                        <SelectField
+                            label="Start from a template"
+                            value=""
+                            options={[CHOOSE, ...wishes.templates.map((t): Option => [String(t.id), t.name])]}
+                            onChange={(id) => setPin(wishes.templates.find((t) => String(t.id) === id)?.pin ?? pin)}
+                        />
                     )}
                     <Ranked what="exercise" value={pin} onChange={setPin} />
                     <OneMore clientId={clientId} says="has to be in" value={pin} onChange={setPin} />
@@ -130,21 +110,12 @@ export default function DraftAnew({
                     <h3 className="font-bold">Not wanted</h3>
                     <Ranked what="wish" value={exclude} onChange={setExclude} />
                     <OneMore clientId={clientId} says="is not wanted" value={exclude} onChange={setExclude} />
-                    <Field label="Or a position, or a kind of exercise" className="mt-2">
-                        <select
-                            className={inputClass}
-                            value=""
-                            onChange={(e) => {
-                                const found = left.find(([code]) => code === e.target.value);
-                                if (found) {
-                                    setExclude([...exclude, found]);
-                                }
-                            }}
-                        >
-                            <option value="">Choose…</option>
-                            <Options of={left} />
-                        </select>
-                    </Field>
+                    <SelectField
+                        label="Or a position, or a kind of exercise"
+                        value=""
+                        options={[CHOOSE, ...left]}
+                        onChange={(code) => setExclude([...exclude, ...left.filter(([c]) => c === code)])}
+                    />
                 </div>
             </div>
             {!isFirst && (
