@@ -115,7 +115,9 @@ final readonly class Prescriber
             loadG: null,
             per: $rung->work->holding === Holding::EachHand ? Per::Hand : Per::Total,
             restS: $row->pace->restS,
-            tempo: $kind === DoseKind::Reps ? $row->pace->tempo : '',
+            tempo: $kind === DoseKind::Reps && $row->pace->tempo !== ''
+                ? (string) Tempo::read($row->pace->tempo)->lowering($rung->work->lowerS ?? 0)
+                : '',
             daysAWeek: max(1, $daysAWeek),
         );
     }

@@ -47,6 +47,12 @@ final readonly class Tempo
         return new self($this->lowerS + 1, $this->bottomS, $this->liftS, $this->topS);
     }
 
+    /** With a lowering of so many seconds at least. */
+    public function lowering(int $atLeastS): self
+    {
+        return new self(max($this->lowerS, $atLeastS), $this->bottomS, $this->liftS, $this->topS);
+    }
+
     /** "lower for 3 s, lift for 2 s"; pauses only where there are some. */
     public function says(): string
     {

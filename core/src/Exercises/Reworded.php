@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Exercises;
 
+use BuoyantStep\Core\Dose\Tempo;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
 use BuoyantStep\Core\Vocabulary\Support;
@@ -49,10 +50,20 @@ final readonly class Reworded
     {
     }
 
-    /** @param  list<Change>  $changes */
-    public static function by(array $changes): self
+    /** What is counted on the way down or back. */
+    private const COUNTED = '/\b(?<!Elbow )(lower|down|sink|back|return|rise|let it go|sit) for '
+        .'(two|three|four|five|six)\b/i';
+
+    private const COUNTS = [1 => 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
+
+    /**
+     * @param  list<Change>  $changes
+     * @param  string  $tempo  of the dose: what the cues count is what the dose counts; empty where it is free
+     */
+    public static function by(array $changes, string $tempo = ''): self
     {
-        $anew = [];
+        $counts = $tempo === '' ? null : self::COUNTS[Tempo::read($tempo)->lowerS] ?? null;
+        $anew = $counts === null ? [] : [self::COUNTED => "$1 for $counts"];
         foreach ($changes as $change) {
             $anew += match ($change->kind) {
                 ChangeKind::HoldOn => self::holding($change->support ?? Support::Fingertip),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Exercises;
 
 use BuoyantStep\Core\Body\Moves;
+use BuoyantStep\Core\Dose\Tempo;
 use BuoyantStep\Core\Exercises\Figures\Figure;
 use BuoyantStep\Core\Fit\Demands;
 use BuoyantStep\Core\Input\Bag;
@@ -114,6 +115,7 @@ final readonly class Rung
             $bag->has('band') ? BandUse::read($bag->bag('band')) : null,
             $bag->optEnum('moves', Moves::class),
             $bag->optEnum('start', StartFloor::class),
+            $bag->optInt('lower_s', 1, Tempo::MOST_S),
         );
     }
 

@@ -22,6 +22,7 @@ final readonly class Work
      * @param  float  $secondsPerUnit  of one rep, step or trip, 0.2 to 60
      * @param  Moves|null  $moves  what of the body is lifted with the load
      * @param  StartFloor|null  $start  where its load starts; null where it takes none
+     * @param  int|null  $lowerS  seconds of lowering that make it what it is, 1 to 10; null where the goal's will do
      */
     public function __construct(
         public DoseKind $kind,
@@ -32,6 +33,7 @@ final readonly class Work
         public ?BandUse $band,
         public ?Moves $moves = null,
         public ?StartFloor $start = null,
+        public ?int $lowerS = null,
     ) {
     }
 

@@ -328,3 +328,20 @@ describe('a wake-up', function (): void {
         expect($reviewed->proposal->decision->value)->toBe('stay')->and($reviewed->rung->code)->toBe('two_hands');
     });
 });
+
+it('begins a slow rung with the lowering that makes it slow, and any other with the goal\'s', function (): void {
+    $slow = [];
+    foreach (Catalogue::standard()->families() as $family) {
+        foreach ($family->rungs as $rung) {
+            $dose = dosedWith(Goal::StrengthOlder, path: "{$family->code}/{$rung->code}")->dose;
+            if ($dose?->kind === DoseKind::Reps && $dose->tempo !== '3-0-2-0') {
+                $slow["{$family->code}/{$rung->code}"] = $dose->tempo;
+            }
+        }
+    }
+    ksort($slow);
+    expect($slow)->toBe([
+        'assisted_hang/lower_only' => '5-0-2-0', 'curl/standing' => '4-0-2-0', 'seat_rise/load_slow' => '5-0-2-0',
+        'step_up/slow_down' => '5-0-2-0', 'trunk_turn/band_slow' => '5-0-2-0', 'wrist_up/slow' => '5-0-2-0',
+    ]);
+});

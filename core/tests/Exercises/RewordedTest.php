@@ -62,3 +62,32 @@ it('says in place of it what holds now', function (): void {
         ->and(Reworded::by([Change::of(ChangeKind::WedgeTrunk)])->says('On the back on a firm bed, knees bent.'))
         ->toBe('On the back, head and trunk raised on a wedge, on a firm bed, knees bent.');
 });
+
+it('counts in a cue what the dose counts, whatever the cue was written with', function (): void {
+    $counted = 0;
+    foreach (Catalogue::standard()->families() as $family) {
+        foreach ($family->rungs as $rung) {
+            $cues = $rung->teaching->cues;
+            // As written where the dose counts the same, or nothing.
+            expect(Reworded::by([])->all($cues))->toBe(array_values(array_unique($cues)));
+            foreach (Reworded::by([], '4-0-2-0')->all($cues) as $cue) {
+                expect(preg_match(
+                    '/\b(?<!Elbow )(lower|down|sink|back|return|sit) for (?!four\b)(one|two|three|five|six)\b/i', $cue,
+                ))->toBe(0, "{$family->code}/{$rung->code}: $cue");
+                $counted += (int) preg_match('/ for four\b/', $cue);
+            }
+        }
+    }
+    expect($counted)->toBeGreaterThan(30)
+        ->and(Reworded::by([], '3-0-2-0')->says('Lower for five, hover for one, then rise.'))
+        ->toBe('Lower for three, hover for one, then rise.')
+        ->and(Reworded::by([], '4-0-2-0')->says('Elbow back for three, let it go for three.'))
+        ->toBe('Elbow back for three, let it go for four.')
+        ->and(Reworded::by([], '0-0-2-0')->says('Down for three.'))->toBe('Down for three.');
+});
+
+it('tells a client nothing in the words of the desk', function (): void {
+    foreach (ChangeKind::cases() as $kind) {
+        expect(Change::of($kind)->says())->not->toMatch('/\b(RPE|1RM)\b/');
+    }
+});

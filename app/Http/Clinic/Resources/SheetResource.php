@@ -149,7 +149,7 @@ final class SheetResource
         $planned = PlanItemRow::planned($item, $this->catalogue);
         [$family, $rung, $goal, $dose] = [$planned->family, $planned->rung, $planned->goal, $planned->dose];
         $here = $situation->at($family, $rung);
-        $anew = Reworded::by($planned->made);
+        $anew = Reworded::by($planned->made, $dose->tempo);
 
         return [
             'id' => $item->id,
