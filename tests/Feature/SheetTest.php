@@ -130,3 +130,22 @@ it('keeps who the clinic is for its lead alone, and says what is wrong', functio
     $this->put('/rulebook/profile', [...$now, 'name' => 'Mine', 'seen' => $now])->assertSessionHasErrors('name');
     expect($this->scene->user->clinic->refresh()->name)->toBe('Test Clinic');
 });
+
+it('counts one way in the cues and in the dose', function (): void {
+    $plan = $this->scene->drafted();
+    foreach ($plan->items as $item) {
+        if (($item->dose['tempo'] ?? null) !== null) {
+            $item->update(['dose' => [...$item->dose, 'tempo' => '6-0-2-0']]);
+        }
+    }
+    $counted = 0;
+    foreach (($this->sheet)($plan->refresh())['items'] as $item) {
+        if ($item['tempo_says'] !== '') {
+            expect($item['tempo_says'])->toContain('lower for 6 s')
+                ->and($cues = implode(' ', $item['cues']))
+                ->not->toMatch('/\b(lower|down) for (a slow count of )?(three|four|five)/i');
+            $counted += substr_count($cues, 'six');
+        }
+    }
+    expect($counted)->toBeGreaterThan(0);
+});

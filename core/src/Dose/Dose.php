@@ -12,6 +12,7 @@ use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Per;
 use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\Tempo;
 use JsonSerializable;
 
 /**

@@ -18,6 +18,7 @@ use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Per;
 use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\Tempo;
 
 /**
  * Doses one rung: the goal's row cut to the envelope, the load that the kit can make, and the reps solved again for

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Exercises;
 
-use BuoyantStep\Core\Dose\Tempo;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
 use BuoyantStep\Core\Vocabulary\Support;
+use BuoyantStep\Core\Vocabulary\Tempo;
 
 /**
  * The words of a rung once it is changed: what a change contradicts is said anew. Nobody is told to hover the hands and
@@ -52,7 +52,7 @@ final readonly class Reworded
 
     /** What is counted on the way down or back. */
     private const COUNTED = '/\b(?<!Elbow )(lower|down|sink|back|return|rise|let it go|sit) for '
-        .'(two|three|four|five|six)\b/i';
+        .'(a slow count of )?(two|three|four|five|six)\b/i';
 
     private const COUNTS = [1 => 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
 
@@ -63,7 +63,7 @@ final readonly class Reworded
     public static function by(array $changes, string $tempo = ''): self
     {
         $counts = $tempo === '' ? null : self::COUNTS[Tempo::read($tempo)->lowerS] ?? null;
-        $anew = $counts === null ? [] : [self::COUNTED => "$1 for $counts"];
+        $anew = $counts === null ? [] : [self::COUNTED => "\$1 for \$2$counts"];
         foreach ($changes as $change) {
             $anew += match ($change->kind) {
                 ChangeKind::HoldOn => self::holding($change->support ?? Support::Fingertip),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Exercises;
 
 use BuoyantStep\Core\Body\Moves;
-use BuoyantStep\Core\Dose\Tempo;
 use BuoyantStep\Core\Exercises\Figures\Figure;
 use BuoyantStep\Core\Fit\Demands;
 use BuoyantStep\Core\Input\Bag;
@@ -16,6 +15,7 @@ use BuoyantStep\Core\Vocabulary\Choice;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Region;
+use BuoyantStep\Core\Vocabulary\Tempo;
 use BuoyantStep\Core\Vocabulary\WhichSide;
 
 /** One prescribable thing: a step on a family's stair. */

@@ -6,7 +6,6 @@ namespace BuoyantStep\Core\Progress;
 
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Goal;
-use BuoyantStep\Core\Dose\Tempo;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Session\Session;
 use BuoyantStep\Core\Plan\Session\Timed;
@@ -15,6 +14,7 @@ use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Tempo;
 
 /**
  * What moves when load and rung are closed: sets up to the goal's, a slower lowering, another exercise of the

@@ -7,7 +7,6 @@ use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Dose\Dosing;
 use BuoyantStep\Core\Dose\Goal;
-use BuoyantStep\Core\Dose\Tempo;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
@@ -19,6 +18,7 @@ use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Vocabulary\Per;
+use BuoyantStep\Core\Vocabulary\Tempo;
 
 function doseOf(
     string $family,

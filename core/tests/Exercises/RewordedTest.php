@@ -72,7 +72,8 @@ it('counts in a cue what the dose counts, whatever the cue was written with', fu
             expect(Reworded::by([])->all($cues))->toBe(array_values(array_unique($cues)));
             foreach (Reworded::by([], '4-0-2-0')->all($cues) as $cue) {
                 expect(preg_match(
-                    '/\b(?<!Elbow )(lower|down|sink|back|return|sit) for (?!four\b)(one|two|three|five|six)\b/i', $cue,
+                    '/\b(?<!Elbow )(lower|down|sink|back|return|sit) for (?:a slow count of )?'
+                        .'(one|two|three|five|six)\b/i', $cue,
                 ))->toBe(0, "{$family->code}/{$rung->code}: $cue");
                 $counted += (int) preg_match('/ for four\b/', $cue);
             }
@@ -83,6 +84,8 @@ it('counts in a cue what the dose counts, whatever the cue was written with', fu
         ->toBe('Lower for three, hover for one, then rise.')
         ->and(Reworded::by([], '4-0-2-0')->says('Elbow back for three, let it go for three.'))
         ->toBe('Elbow back for three, let it go for four.')
+        ->and(Reworded::by([], '4-0-2-0')->says('Lower for a slow count of three.'))
+        ->toBe('Lower for a slow count of four.')
         ->and(Reworded::by([], '0-0-2-0')->says('Down for three.'))->toBe('Down for three.');
 });
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Clinic\Requests;
 
 use BuoyantStep\Core\Dose\Dose;
-use BuoyantStep\Core\Dose\Tempo;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Units\Gravity;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Tempo;
 use Closure;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;

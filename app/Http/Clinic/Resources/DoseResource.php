@@ -7,11 +7,11 @@ namespace App\Http\Clinic\Resources;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Kinds;
-use BuoyantStep\Core\Dose\Tempo;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\Tempo;
 
 /** A dose as numbers to edit and as words to read. */
 final class DoseResource

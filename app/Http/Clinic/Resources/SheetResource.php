@@ -8,7 +8,6 @@ use App\Models\Client;
 use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Rows\PlanItemRow;
-use BuoyantStep\Core\Dose\Tempo;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Reworded;
@@ -23,6 +22,7 @@ use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Tempo;
 use BuoyantStep\Core\Vocabulary\Urgency;
 
 /** The page the client takes home: what, how, how much, how hard, when to stop. Plain words, large type. */

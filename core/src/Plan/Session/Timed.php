@@ -6,13 +6,13 @@ namespace BuoyantStep\Core\Plan\Session;
 
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Goal;
-use BuoyantStep\Core\Dose\Tempo;
 use BuoyantStep\Core\Exercises\Pattern;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Plan\PlanItem;
 use BuoyantStep\Core\Plan\Planned;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Tempo;
 
 /** One exercise as the clock sees it. */
 final readonly class Timed

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace BuoyantStep\Core\Dose;
+namespace BuoyantStep\Core\Vocabulary;
 
 use BuoyantStep\Core\Errors\InvalidInput;
 
