@@ -156,7 +156,7 @@ Route::middleware('auth')->group(function (): void {
             Route::put('/plan/items/{item}/way', [PlanController::class, 'way']);
             Route::put('/plan/items/{item}/set-up', [PlanController::class, 'setUp']);
             Route::put('/plan/items/{item}/note', [PlanController::class, 'note']);
-            Route::put('/plan/items/{item}/light', [PlanController::class, 'lightDays']);
+            Route::put('/plan/items/{item}/days', [PlanController::class, 'days']);
             Route::put('/plan/items/{item}/place', [PlanController::class, 'move']);
             Route::delete('/plan/items/{item}', [PlanController::class, 'remove']);
             Route::post('/plan/file', [PlanFileController::class, 'import']);

@@ -8,19 +8,23 @@ use App\Models\Client;
 use App\Models\Decision;
 use App\Models\LogItem;
 use App\Models\Plan;
-use App\Models\PlanItem;
+use App\Models\PlanItem as StoredItem;
 use App\Models\SessionLog;
 use App\Models\User;
 use App\Rows\BlockRow;
 use App\Rows\BuildSituation;
 use App\Rows\OwnSetUp;
 use App\Rows\PlanItemRow;
+use App\Rows\WishRows;
 use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Plan\Days\WeekShape;
 use BuoyantStep\Core\Plan\Drafter;
+use BuoyantStep\Core\Plan\PlanItem;
 use BuoyantStep\Core\Plan\Planned;
 use BuoyantStep\Core\Plan\Preferences;
+use BuoyantStep\Core\Plan\Wishes;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -70,10 +74,11 @@ final class DraftPlan
     private function drafted(Client $client, User $by, bool $keep): Plan
     {
         $situation = $this->build->of($client);
-        $wishes = $this->build->wishes($client);
+        $stood = $client->plans()->whereIn('status', [Plan::DRAFT, Plan::ISSUED])->with('items')
+            ->orderByDesc('version')->first();
+        $wishes = $this->wishes($client, $stood);
         $done = $keep ? $this->done($client) : [];
         $draft = (new Drafter($situation))->draft($wishes, $done);
-        $chosen = self::chosen($client);
         $before = $client->plans()->orderByDesc('version')->first();
         $client->plans()->where('status', Plan::DRAFT)->delete();
         $plan = $client->plans()->create([
@@ -90,7 +95,8 @@ final class DraftPlan
             // The same door as for a dose that is typed; nothing that the core drafts has ever been met there.
             CheckDose::assertAllowed($item->here, $item->goal, $item->dose, confirmed: true);
             $plan->items()->create([
-                'position' => $i + 1, ...PlanItemRow::from($item), ...$chosen[$item->family->code] ?? [],
+                'position' => $i + 1, ...PlanItemRow::from($item), ...PlanItemRow::days($draft->on[$i]),
+                ...self::chosen($item, $stood, $wishes),
                 ...OwnSetUp::row($client, $item->family->code, $item->rung->code),
             ]);
         }
@@ -104,26 +110,35 @@ final class DraftPlan
         return $plan;
     }
 
-    /**
-     * What a clinician chose for an exercise stays chosen: its school, its way, and its light days where they are still
-     * days of the plan.
-     *
-     * @return array<string, array{school: string|null, ways: list<string>|null, light_days: list<int>|null}> by family
-     */
-    private static function chosen(Client $client): array
+    /** As they stand; days that were set by hand in the plan that stood are not shared out again. */
+    private function wishes(Client $client, ?Plan $stood): Wishes
     {
-        $plan = $client->plans()->whereIn('status', [Plan::DRAFT, Plan::ISSUED])->with('items')
-            ->orderByDesc('version')->first();
-        $chosen = [];
-        foreach ($plan->items ?? [] as $item) {
-            $light = array_values(array_intersect($item->light_days ?? [], $client->days));
-            $chosen[$item->family] = [
-                'school' => $item->school, 'ways' => $item->ways,
-                'light_days' => $light === [] || count($light) === count($client->days) ? null : $light,
-            ];
-        }
+        $wishes = $this->build->wishes($client);
+        $byHand = $stood !== null && WishRows::shapeOf($stood)->week === WeekShape::Own;
 
-        return $chosen;
+        return $byHand ? $wishes->shaped($wishes->shape->with(WeekShape::Own)) : $wishes;
+    }
+
+    /**
+     * What a clinician chose for an exercise stays chosen: its school, its way, and its days where they were set by
+     * hand and are still days of the plan.
+     *
+     * @return array<string, mixed>
+     */
+    private static function chosen(PlanItem $item, ?Plan $stood, Wishes $wishes): array
+    {
+        $was = $stood?->items->firstWhere('family', $item->family->code);
+        if ($was === null) {
+            return [];
+        }
+        $on = PlanItemRow::onDays($was)->within($wishes->days);
+
+        return [
+            'school' => $was->school, 'ways' => $was->ways,
+            ...$wishes->shape->week !== WeekShape::Own ? [] : [
+                ...PlanItemRow::days($on), 'dose' => $on->dose($item->dose, $wishes->days)->jsonSerialize(),
+            ],
+        ];
     }
 
     /** @return list<Planned> exercises of the issued plan that were logged, as they stand on the desk now */
@@ -134,12 +149,12 @@ final class DraftPlan
             ?? $client->plans->firstWhere('status', Plan::ISSUED);
 
         return array_map(
-            fn (PlanItem $i): Planned => PlanItemRow::planned($i, $this->catalogue),
+            fn (StoredItem $i): Planned => PlanItemRow::planned($i, $this->catalogue),
             $desk === null ? [] : self::doneOf($desk, $client),
         );
     }
 
-    /** @return list<PlanItem> of this plan, what has been logged under the issued one */
+    /** @return list<StoredItem> of this plan, what has been logged under the issued one */
     public static function doneOf(Plan $desk, Client $client): array
     {
         $issued = $client->plans->firstWhere('status', Plan::ISSUED);
@@ -150,7 +165,7 @@ final class DraftPlan
         $logged = LogItem::query()->whereIn('session_log_id', $logs)->distinct()->pluck('family')->all();
 
         return array_values(
-            $desk->items->filter(static fn (PlanItem $i): bool => in_array($i->family, $logged, true))->all(),
+            $desk->items->filter(static fn (StoredItem $i): bool => in_array($i->family, $logged, true))->all(),
         );
     }
 }

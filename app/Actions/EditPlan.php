@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Client;
+use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Models\User;
 use App\Rows\BuildSituation;
 use App\Rows\OwnSetUp;
 use App\Rows\PlanItemRow;
 use App\Rows\WayRows;
+use App\Rows\WishRows;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseFaults;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Plan\Days\OnDays;
+use BuoyantStep\Core\Plan\Days\WeekShape;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\PlanFit;
+use BuoyantStep\Core\Plan\Session\Timed;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\RungHere;
@@ -143,23 +148,18 @@ final class EditPlan
         $this->change($client, $by, $itemId, $revision, 'Note', static fn (): array => ['note' => $says]);
     }
 
-    /**
-     * On which of the plan's days it is done lighter.
-     *
-     * @param  list<int>  $days  1 Monday to 7 Sunday
-     */
-    public function setLightDays(Client $client, User $by, int $itemId, array $days, int $revision): void
+    /** On which of the plan's days it is done lighter, and on which it is left out. */
+    public function setDays(Client $client, User $by, int $itemId, OnDays $on, int $revision): void
     {
-        $this->change($client, $by, $itemId, $revision, 'Light days', static function (PlanItem $item) use (
-            $days, $client,
-        ): array {
-            $days = array_values(array_intersect($client->days, $days));
-            if (count($days) === count($client->days)) {
-                $says = 'One day at least stays as it is: a light day is light beside another.';
-                throw Refusal::at('light_days', $says);
+        $this->change($client, $by, $itemId, $revision, 'Its days', static function (PlanItem $item) use ($on): array {
+            $plan = $item->plan;
+            $within = $on->within($plan->days);
+            if (array_intersect($plan->days, [...$on->light, ...$on->off]) !== [] && $within == new OnDays) {
+                throw Refusal::at('days_held', 'One day at least holds it whole: leave one as it is.');
             }
+            $plan->update(['session' => WishRows::shapeOf($plan)->with(WeekShape::Own)->jsonSerialize()]);
 
-            return ['light_days' => $days === [] ? null : $days];
+            return PlanItemRow::shared($item, $within, $plan->days);
         });
     }
 
@@ -224,8 +224,23 @@ final class EditPlan
                     ...OwnSetUp::row($client, $item->family->code, $item->rung->code),
                 ],
             );
+            $added->update($this->sharedAs($added, $plan->load('items')));
             $this->assertFits($added, $situation);
         });
+    }
+
+    /**
+     * On which days it is done, as the plan's week has it.
+     *
+     * @return array<string, mixed> what to store
+     */
+    private function sharedAs(PlanItem $item, Plan $plan): array
+    {
+        $timed = array_map(Timed::planned(...), PlanItemRow::all($plan, $this->catalogue));
+        $on = WishRows::shapeOf($plan)->week->share($timed, $plan->days);
+        $place = $plan->items->values()->search(static fn (PlanItem $i): bool => $i->is($item));
+
+        return is_int($place) ? PlanItemRow::shared($item, $on[$place], $plan->days) : [];
     }
 
     /** @param  callable(PlanItem, Situation, Wishes): array<string, mixed>  $to */

@@ -10,6 +10,7 @@ use App\Models\Decision;
 use App\Models\Plan;
 use App\Models\User;
 use App\Rows\BuildSituation;
+use App\Rows\PlanItemRow;
 use Illuminate\Support\Facades\DB;
 
 /** A plan from a file as the next draft; an older draft makes room for it, and can be taken back. */
@@ -39,7 +40,9 @@ final class ImportPlan
                 'drafted_on' => (string) $open->draftedOn,
             ]);
             foreach ($open->items as $i => $item) {
-                $plan->items()->create(['position' => $i + 1, ...PlanFile::row($item)]);
+                $plan->items()->create(['position' => $i + 1, ...PlanFile::row($item),
+                    ...PlanItemRow::days($item->on->within($open->wishes->days)),
+                ]);
             }
             Decision::record($by, $client, 'plan.imported', sprintf(
                 'Version %d from a file, with %d exercises.', $plan->version, count($open->items),

@@ -95,9 +95,12 @@ final class IssuePlan
             throw Refusal::at('plan', 'This plan does not fit the limits: '.$breaches[0]);
         }
 
-        $session = $fit->session($planned, Structure::from($plan->structure), WishRows::shapeOf($plan));
+        $sessions = $fit->sessions(
+            $planned, PlanItemRow::allOnDays($plan), $plan->days, Structure::from($plan->structure),
+            WishRows::shapeOf($plan),
+        );
 
-        return Minutes::round($session->seconds);
+        return Minutes::round($sessions->seconds());
     }
 
     private static function draft(Client $client): Plan

@@ -11,18 +11,24 @@ use App\Models\User;
 use App\Rows\BuildSituation;
 use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Plan\Days\WeekShape;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Needs\Cover;
 use BuoyantStep\Core\Plan\Offer;
 use BuoyantStep\Core\Plan\Session\Shape;
+use BuoyantStep\Core\Plan\Session\Timed;
 use BuoyantStep\Core\Plan\Structure;
 use Illuminate\Support\Facades\DB;
 
 /** How a session is built: its structure and its parts. Kept for the next draft as well. */
 final class SetSession
 {
-    public function __construct(private readonly BuildSituation $build, private readonly PlanDesk $desk)
-    {
+    public function __construct(
+        private readonly BuildSituation $build,
+        private readonly PlanDesk $desk,
+        private readonly Catalogue $catalogue,
+    ) {
     }
 
     public function run(
@@ -40,7 +46,25 @@ final class SetSession
             }
             $client->save();
             $this->coolDown($plan, $client, $shape);
+            $this->shareOut($plan->load('items'), $shape->week);
         });
+    }
+
+    /** Which exercise is done on which day; where that was set by hand it stays. */
+    private function shareOut(Plan $plan, WeekShape $week): void
+    {
+        if ($week === WeekShape::Own) {
+            return;
+        }
+        $timed = array_map(Timed::planned(...), PlanItemRow::all($plan, $this->catalogue));
+        if ($week === WeekShape::Split && ! WeekShape::canSplit($timed, $plan->days)) {
+            throw Refusal::at('week', Drafter::UNSPLIT);
+        }
+        $items = array_values($plan->items->all());
+        foreach ($week->share($timed, $plan->days) as $place => $on) {
+            $item = $items[$place];
+            $item->update(PlanItemRow::shared($item, $on, $plan->days));
+        }
     }
 
     /** A cool-down that is switched off goes, one that is switched on comes at the end. */

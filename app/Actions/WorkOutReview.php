@@ -59,13 +59,23 @@ final class WorkOutReview
                 $this->history->of($logs, $item->family, $item->rung), $item->school, $asked[$item->family] ?? null,
             );
         }
-        $all = (new SessionReview($situation, $this->build->wishes($client)))->review($exercises);
+        $all = (new SessionReview($situation, $this->build->wishes($client)))->review(
+            $exercises, PlanItemRow::allOnDays($plan),
+        );
         $known = Proposal::query()->where('client_id', $client->id)->where(
             'session_log_id', $latest->id,
         )->with('planItem')->orderByDesc('id')->get();
         $stands = [];
         foreach ($all as $i => $reviewed) {
             $item = $items[$i];
+            if (self::wasNotDue($item, $latest)) {
+                // That session says nothing of it: what was proposed after its own last day stays on the table.
+                array_push($stands, ...Proposal::query()->where('plan_item_id', $item->id)->where(
+                    'status', Proposal::OPEN,
+                )->pluck('id')->all());
+
+                continue;
+            }
             $stands[] = $this->stands($known, $item, $reviewed)
                 ?? $this->propose(
                     $client, $item, $latest, $reviewed, self::decided($known, $item) === null ? null : $since,
@@ -76,6 +86,14 @@ final class WorkOutReview
         )->where('status', Proposal::OPEN)->whereNotIn('id', $stands)->update(
             ['status' => Proposal::SUPERSEDED],
         );
+    }
+
+    /** Is it left out on the day of that session, and was not done all the same? */
+    private static function wasNotDue(PlanItem $item, SessionLog $log): bool
+    {
+        return PlanItemRow::onDays($item)->isOff(Day::of(substr($log->done_on, 0, 10))->weekday())
+            && $log->skipped === null && $log->stop_sign === null
+            && ! $log->items->contains('family', $item->family);
     }
 
     /** @return array<string, Day> family to the day of an earlier session after which a measure was asked for */

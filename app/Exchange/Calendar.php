@@ -8,6 +8,8 @@ use App\Actions\Refusal;
 use App\Models\Client;
 use App\Models\Plan;
 use BuoyantStep\Core\Plan\Availability;
+use BuoyantStep\Core\Plan\Days\WeekSessions;
+use BuoyantStep\Core\Plan\Minutes;
 use BuoyantStep\Core\Units\Day;
 use DateTimeImmutable;
 use DateTimeInterface;
@@ -26,30 +28,39 @@ final class Calendar
 
     private const MOST_BYTES = 2_000_000;
 
-    /** Nothing clinical stands in it: a calendar is seen by others. */
-    public function write(Plan $plan, Client $client, int $minutes, Day $today): string
+    /** Nothing clinical stands in it: a calendar is seen by others. One event for all days that hold the same. */
+    public function write(Plan $plan, Client $client, WeekSessions $sessions, Day $today): string
     {
-        $first = $today;
-        while (! in_array($first->weekday(), $plan->days, true)) {
-            $first = $first->plus(1);
-        }
-
-        return self::quietly(static function () use ($plan, $client, $minutes, $first): string {
+        return self::quietly(static function () use ($plan, $client, $sessions, $today): string {
             $calendar = new VCalendar(['PRODID' => '-//Buoyant Step//EN']);
-            $event = $calendar->createComponent('VEVENT', [
-                'UID' => sprintf('plan-%d-%d@buoyant-step.invalid', $client->id, $plan->version),
-                'SUMMARY' => sprintf('Exercises, %d minutes', $minutes),
-                'RRULE' => 'FREQ=WEEKLY;BYDAY='.implode(',', array_map(
-                    static fn (int $d): string => self::DAYS[$d - 1] ?? 'MO', $plan->days,
-                )),
-                'TRANSP' => 'TRANSPARENT',
-            ]);
-            $start = $calendar->createProperty('DTSTART', str_replace('-', '', (string) $first), ['VALUE' => 'DATE']);
-            $event->add($start);
-            $calendar->add($event);
+            foreach ($sessions->all as $i => ['group' => $group, 'session' => $session]) {
+                $event = $calendar->createComponent('VEVENT', [
+                    'UID' => sprintf(
+                        'plan-%d-%d%s@buoyant-step.invalid', $client->id, $plan->version, $i === 0 ? '' : '-'.($i + 1),
+                    ),
+                    'SUMMARY' => sprintf('Exercises, %d minutes', Minutes::round($session->seconds)),
+                    'RRULE' => 'FREQ=WEEKLY;BYDAY='.implode(',', array_map(
+                        static fn (int $d): string => self::DAYS[$d - 1] ?? 'MO', $group->days,
+                    )),
+                    'TRANSP' => 'TRANSPARENT',
+                ]);
+                $first = str_replace('-', '', (string) self::firstDay($today, $group->days));
+                $event->add($calendar->createProperty('DTSTART', $first, ['VALUE' => 'DATE']));
+                $calendar->add($event);
+            }
 
             return (string) $calendar->serialize();
         });
+    }
+
+    /** @param  list<int>  $days  1 Monday to 7 Sunday */
+    private static function firstDay(Day $from, array $days): Day
+    {
+        while (! in_array($from->weekday(), $days, true)) {
+            $from = $from->plus(1);
+        }
+
+        return $from;
     }
 
     /**

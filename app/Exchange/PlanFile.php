@@ -64,7 +64,7 @@ final class PlanFile
             array_map(static fn (array $r): Reason => new Reason(
                 $r['from'], $r['rule'], $r['says'], $r['source'],
             ), $row->because),
-            $row->findings, $row->recipe, $row->school, $row->light_days ?? [],
+            $row->findings, $row->recipe, $row->school, PlanItemRow::onDays($row),
             array_map(Way::from(...), $row->ways ?? []), $row->own_set_up, $row->note,
         );
     }
@@ -128,7 +128,8 @@ final class PlanFile
             'changes' => array_map(static fn ($c): array => $c->jsonSerialize(), $item->planned->made),
             'because' => array_map(static fn (Reason $r): array => $r->jsonSerialize(), $item->because),
             'findings' => $item->findings, 'recipe' => $item->recipe, 'school' => $item->school,
-            'light_days' => $item->lightDays === [] ? null : $item->lightDays,
+            'light_days' => $item->on->light === [] ? null : $item->on->light,
+            'off_days' => $item->on->off === [] ? null : $item->on->off,
             'ways' => $item->ways === [] ? null : array_column($item->ways, 'value'),
             'own_set_up' => $item->ownSetUp, 'note' => $item->note,
         ];

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, mixed> $dose
  * @property string|null $school  of progression, chosen for this exercise
  * @property list<int>|null $light_days  1 Monday to 7 Sunday
+ * @property list<int>|null $off_days  on which it is left out
  * @property list<string>|null $ways  chosen for this exercise: stance, palms, what is held on to
  * @property string|null $own_set_up  for this client, in the clinician's words
  * @property string|null $note  from the clinician to the client
@@ -32,8 +33,8 @@ final class PlanItem extends Model
 {
     /** What goes along when an exercise is copied into another plan. */
     public const COPIED = [
-        'position', 'family', 'rung', 'goal', 'dose', 'school', 'light_days', 'ways', 'own_set_up', 'note', 'sides',
-        'changes', 'because', 'findings', 'recipe',
+        'position', 'family', 'rung', 'goal', 'dose', 'school', 'light_days', 'off_days', 'ways', 'own_set_up', 'note',
+        'sides', 'changes', 'because', 'findings', 'recipe',
     ];
 
     protected $guarded = [];
@@ -43,7 +44,7 @@ final class PlanItem extends Model
     {
         return [
             'dose' => 'array', 'sides' => 'array', 'changes' => 'array', 'because' => 'array', 'findings' => 'array',
-            'light_days' => 'array', 'ways' => 'array',
+            'light_days' => 'array', 'off_days' => 'array', 'ways' => 'array',
             'position' => 'integer', 'last_load_g' => 'integer',
         ];
     }

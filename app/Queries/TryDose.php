@@ -50,14 +50,15 @@ final class TryDose
         $all = array_map(fn (PlanItem $i): Planned => $i->is($item)
             ? new Planned($row->family, $row->rung, $row->goal, $dose, $row->sides, $row->made)
             : PlanItemRow::planned($i, $this->catalogue), array_values($plan->items->all()));
-        $session = (new PlanFit($situation))->session(
-            $all, Structure::from($plan->structure), WishRows::shapeOf($plan),
+        $sessions = (new PlanFit($situation))->sessions(
+            $all, PlanItemRow::allOnDays($plan), $plan->days, Structure::from($plan->structure),
+            WishRows::shapeOf($plan),
         );
         $grams = $dose->isApart() ? null : $dose->loadG;
 
         return [
             'errors' => $errors, 'asks' => implode(' ', DoseSense::asks($dose, $goal)),
-            'minutes' => Minutes::round($session->seconds),
+            'minutes' => Minutes::round($sessions->seconds()),
             'budget' => $plan->minutes,
             'makes' => $errors === [] ? $here->moved($grams) ?? Drafter::recipe($here, $goal, $dose) : null,
         ];

@@ -10,6 +10,7 @@ use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Plan\Days\OnDays;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Needs\Need;
 use BuoyantStep\Core\Plan\PlanFit;
@@ -28,11 +29,13 @@ final class PlanItemRow
      */
     public static function from(PlanItem $item, ?StoredItem $was = null): array
     {
+        $dose = $was === null ? $item->dose : self::onDays($was)->dose($item->dose, $was->plan->days);
+
         return [
             'family' => $item->family->code,
             'rung' => $item->rung->code,
             'goal' => $item->goal->value,
-            'dose' => $item->dose->jsonSerialize(),
+            'dose' => $dose->jsonSerialize(),
             'sides' => array_map(static fn (Side $s): string => $s->value, $item->sides),
             'changes' => array_map(static fn (Change $c): array => $c->jsonSerialize(), $item->changes),
             'because' => [
@@ -50,6 +53,36 @@ final class PlanItemRow
         return array_values(array_filter(
             $item->because, static fn (array $r): bool => str_starts_with($r['rule'], Need::RULE),
         ));
+    }
+
+    public static function onDays(StoredItem $item): OnDays
+    {
+        return new OnDays($item->light_days ?? [], $item->off_days ?? []);
+    }
+
+    /** @return list<OnDays> of all exercises of a plan */
+    public static function allOnDays(Plan $plan): array
+    {
+        return array_values($plan->items->map(self::onDays(...))->all());
+    }
+
+    /**
+     * How it is shared out over the week, with the dose that says how often that is.
+     *
+     * @param  list<int>  $days  of the plan
+     * @return array{light_days: list<int>|null, off_days: list<int>|null, dose: array<string, mixed>}
+     */
+    public static function shared(StoredItem $item, OnDays $on, array $days): array
+    {
+        return [...self::days($on), 'dose' => $on->dose(self::dose($item), $days)->jsonSerialize()];
+    }
+
+    /** @return array{light_days: list<int>|null, off_days: list<int>|null} */
+    public static function days(OnDays $on): array
+    {
+        return [
+            'light_days' => $on->light === [] ? null : $on->light, 'off_days' => $on->off === [] ? null : $on->off,
+        ];
     }
 
     public static function dose(StoredItem $item): Dose

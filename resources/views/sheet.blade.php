@@ -11,6 +11,7 @@
         h3 { font-size: 14pt; margin: 10pt 0 2pt; page-break-after: avoid; }
         p { margin: 2pt 0; }
         ul { margin: 2pt 0; padding-left: 16pt; }
+        .days { border: 1.6pt solid #000; padding: 3pt 7pt; }
         .small { font-size: 10.5pt; }
         .dose { font-size: 15pt; font-weight: bold; border: 1.2pt solid #000; padding: 3pt 7pt; margin: 3pt 0; }
         .mark { border: 3pt solid #000; padding: 5pt 8pt; margin-bottom: 6pt; }
@@ -38,8 +39,12 @@
 @foreach (['before'] as $when)
     @includeWhen($sheet[$when] !== [], 'sheet-lines', ['heading' => $sheet['words'][$when], 'lines' => $sheet[$when]])
 @endforeach
+@foreach ($sheet['sessions'] as $at => $session)
 @php($n = 0)
-@foreach ($sheet['parts'] as $part)
+@if (count($sheet['sessions']) > 1)
+    <h2 class="days" @if ($at > 0) style="page-break-before: always" @endif>{{ $dayList($session['days']) }}, {{ $session['minutes'] }} min</h2>
+@endif
+@foreach ($session['parts'] as $part)
     <h2>{{ $part['label'] }}, {{ $part['minutes'] }} min</h2>
     @foreach ($part['says'] as $line)
         <p><strong>{{ $line }}</strong></p>
@@ -85,6 +90,7 @@
         </div>
     @endforeach
 @endforeach
+@endforeach
 @foreach (['during', 'after'] as $when)
     @includeWhen($sheet[$when] !== [], 'sheet-lines', ['heading' => $sheet['words'][$when], 'lines' => $sheet[$when]])
 @endforeach
@@ -108,8 +114,8 @@
     @foreach ($sheet['items'] as $item)
         <tr>
             <th>{{ $item['name'] }}</th>
-            @foreach ($dayNames as $day)
-                <td>@for ($set = 0; $set < $item['dose']['sets']; $set++)<span class="box"></span>@endfor</td>
+            @foreach ($dayNames as $number => $day)
+                <td>@if (in_array($number, $item['off_days'], true)) – @else @for ($set = 0; $set < $item['dose']['sets']; $set++)<span class="box"></span>@endfor @endif</td>
             @endforeach
         </tr>
     @endforeach

@@ -48,6 +48,8 @@ it('builds the session of parts, moves an exercise by keyboard, and prints both 
     $chrome->press('circuit')->choose('Structure', 'pairs')->tick('An easy round first, without a load')
         ->press('Build it so')->see('Parts of the session changed.')->see('Wake the muscles up');
     expect($chrome->axe())->toBe([]);
+    // What was built is put away, and is there once when it is asked for again.
+    expect($chrome->ask('document.querySelectorAll("form[aria-label=\'Parts of the session\']").length'))->toBe(0);
 
     // Space takes it up, the arrow moves it, space lays it down.
     $names = ($this->names)();
@@ -65,6 +67,24 @@ it('builds the session of parts, moves an exercise by keyboard, and prints both 
     expect($chrome->axe())->toBe([]);
     $chrome->press('On one page')->gone('Tick each set you have done')->see('Stop at once and call');
     expect($chrome->axe())->toBe([]);
+});
+
+it('splits the week, and shows each day by itself, on the page and on the sheet', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/19/plan')->see('Main part');
+    $all = ($this->names)();
+    $chrome->press('circuit')->choose('Its days', 'legs one day, arms and trunk the next')->press('Build it so')
+        ->see('Parts of the session changed.');
+    $first = ($this->names)();
+    expect($first)->not->toBe($all)->and(array_diff($first, $all))->toBe([]);
+    $days = $chrome->driver->findElements(WebDriverBy::cssSelector('[aria-label="The session of"] button'));
+    expect($days)->toHaveCount(2)->and($days[0]->getAttribute('aria-pressed'))->toBe('true');
+    $days[1]->click();
+    $chrome->until(fn (): bool => ($this->names)() !== $first, 'the other day');
+    expect(array_diff($all, [...$first, ...($this->names)()]))->toBe([])->and($chrome->axe())->toBe([]);
+    $chrome->visit('/clients/19/sheet')->see('Tick each set you have done');
+    expect(substr_count($chrome->text(), 'Warm-up'))->toBe(2)->and($chrome->axe())->toBe([]);
+    $chrome->visit('/clients/19/plan')->press('Take back')->see('Taken back');
 });
 
 it('goes from an empty screen to the sheet in hand by keyboard alone, in few actions', function (): void {

@@ -204,9 +204,9 @@ describe('a dose as it is typed', function (): void {
 
     it('does an exercise lighter on some of its days, and says so on the sheet', function (): void {
         $row = ($this->item)('tote_row');
-        $on = function (array $days) use (&$row): TestResponse {
-            return $this->put("{$this->at}/plan/items/{$row->id}/light", [
-                'days' => $days, 'revision' => $this->draft->client->refresh()->plan_revision,
+        $on = function (array $light, array $off = []) use (&$row): TestResponse {
+            return $this->put("{$this->at}/plan/items/{$row->id}/days", [
+                'light' => $light, 'off' => $off, 'revision' => $this->draft->client->refresh()->plan_revision,
             ]);
         };
         $on([5])->assertSessionHasNoErrors();
@@ -219,10 +219,16 @@ describe('a dose as it is typed', function (): void {
         $anew = app(DraftPlan::class)->run($this->draft->client->refresh(), $this->scene->user)->load('items');
         $row = $anew->items->firstWhere('family', 'tote_row');
         expect($row->light_days)->toBe([5]);
-        $on([2, 5])->assertSessionHasErrors('light_days');
-        $on(['Monday'])->assertSessionHasErrors('days.0');
+        $on([2, 5])->assertSessionHasErrors('days_held');
+        $on([2], [5])->assertSessionHasErrors('days_held');
+        $on(['Monday'])->assertSessionHasErrors('light.0');
+        $on([], [8])->assertSessionHasErrors('off.0');
+        $on([], [5])->assertSessionHasNoErrors();
+        expect($row->refresh()->off_days)->toBe([5])->and($row->light_days)->toBeNull()
+            ->and($row->dose['days_a_week'])->toBe(1);
         $on([])->assertSessionHasNoErrors();
-        expect($row->refresh()->light_days)->toBeNull();
+        expect($row->refresh()->light_days)->toBeNull()->and($row->off_days)->toBeNull()
+            ->and($row->dose['days_a_week'])->toBe(2);
     });
 
     it('adds an exercise at the end of the plan', function (): void {

@@ -2,9 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Actions\IssuePlan;
+use App\Actions\IssueReasons;
 use App\Models\Plan;
 use App\Models\PlanItem;
+use App\Models\Proposal;
+use App\Models\SessionLog;
+use BuoyantStep\Core\Units\Day;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
 use Tests\Feature\Support\Scene;
 
 uses(RefreshDatabase::class);
@@ -16,37 +22,43 @@ beforeEach(function (): void {
 
 const PARTS = [
     'structure' => 'circuit', 'activation' => false, 'ramp' => true, 'cool_down' => true, 'aerobic_minutes' => '0',
-    'block_weeks' => '6',
+    'block_weeks' => '6', 'week' => 'same',
 ];
+
+/** @return list<string> of the first day */
+function partsOf(TestResponse $page): array
+{
+    return array_column(Scene::props($page)['plan']['sessions'][0]['parts'], 'part');
+}
 
 it('builds the session as it is told, with the minutes of each part, and takes it back', function (): void {
     $plan = $this->scene->drafted();
     $at = "/clients/{$plan->client_id}/plan";
     $before = Scene::props($this->get($at))['plan'];
-    expect(array_column($before['parts'], 'part'))->toBe(['warm_up', 'main', 'cool_down']);
+    expect(array_column($before['sessions'][0]['parts'], 'part'))->toBe(['warm_up', 'main', 'cool_down']);
     $this->put("$at/session", [...PARTS, 'activation' => true, 'aerobic_minutes' => '3', 'revision' => 1])
         ->assertSessionHasNoErrors();
     $page = Scene::props($this->get($at))['plan'];
-    expect(array_column($page['parts'], 'part'))->toBe(['warm_up', 'activation', 'main', 'cool_down'])
-        ->and(implode(' ', $page['parts'][2]['says']))->toContain('walk or march easily for 3 min')
+    expect(array_column($page['sessions'][0]['parts'], 'part'))->toBe(['warm_up', 'activation', 'main', 'cool_down'])
+        ->and(implode(' ', $page['sessions'][0]['parts'][2]['says']))->toContain('walk or march easily for 3 min')
         ->and($page['minutes'])->toBeGreaterThan($before['minutes'])
         ->and($page['session']['aerobic_minutes'])->toBe(3);
     $this->put("$at/session", [...PARTS, 'structure' => 'straight', 'cool_down' => false, 'revision' => 2])
         ->assertSessionHasNoErrors();
     $page = Scene::props($this->get($at))['plan'];
-    expect(array_column($page['parts'], 'part'))->toBe(['warm_up', 'main'])
+    expect(array_column($page['sessions'][0]['parts'], 'part'))->toBe(['warm_up', 'main'])
         ->and($page['structure'])->toBe('straight')
         ->and($plan->client->refresh()->structure)->toBe('straight')
-        ->and(implode(' ', $page['parts'][1]['says']))->toContain('All sets of one before the next');
+        ->and(implode(' ', $page['sessions'][0]['parts'][1]['says']))->toContain('All sets of one before the next');
     // The next draft is built so as well; switched on again, the cool-down comes at the end.
     $this->post($at, ['revision' => 3])->assertSessionHasNoErrors();
-    expect(array_column(Scene::props($this->get($at))['plan']['parts'], 'part'))->toBe(['warm_up', 'main']);
+    expect(partsOf($this->get($at)))->toBe(['warm_up', 'main']);
     $this->put("$at/session", [...PARTS, 'structure' => 'pairs', 'revision' => 4])->assertRedirect()
         ->assertSessionHasNoErrors();
     $page = Scene::props($this->get($at))['plan'];
-    expect($page['parts'][count($page['parts']) - 1]['part'])->toBe('cool_down');
+    expect($page['sessions'][0]['parts'][count($page['sessions'][0]['parts']) - 1]['part'])->toBe('cool_down');
     $this->post("$at/undo", ['revision' => 5])->assertSessionHasNoErrors();
-    expect(array_column(Scene::props($this->get($at))['plan']['parts'], 'part'))->toBe(['warm_up', 'main']);
+    expect(partsOf($this->get($at)))->toBe(['warm_up', 'main']);
 });
 
 it('refuses what is no session', function (array $with, string $field): void {
@@ -58,7 +70,8 @@ it('refuses what is no session', function (array $with, string $field): void {
     [['structure' => 'spiral'], 'structure'], [['aerobic_minutes' => '11'], 'aerobic_minutes'],
     [['aerobic_minutes' => '-1'], 'aerobic_minutes'], [['ramp' => 'perhaps'], 'ramp'],
     [['block_weeks' => '5'], 'block_weeks'], [['block_weeks' => ''], 'block_weeks'],
-    [['activation' => ''], 'activation'], [['cool_down' => []], 'cool_down'],
+    [['week' => 'odd'], 'week'], [['week' => ''], 'week'], [['activation' => ''], 'activation'],
+    [['cool_down' => []], 'cool_down'],
 ]);
 
 it('leaves no plan without a warm-up where heart, lungs or pressure ask for one', function (): void {
@@ -120,4 +133,90 @@ it('counts a block from its first issue, and begins anew after its re-test', fun
     $this->post("$at/issue", ['revision' => 6])->assertSessionHasNoErrors();
     expect(Plan::query()->where('status', Plan::ISSUED)->sole()->block_start)->toBe('2026-12-01')
         ->and($block()['over'])->toBeFalse();
+});
+
+it('splits the week, each day with its own session, on the page, the sheet and the calendar', function (): void {
+    $plan = $this->scene->drafted(['days' => [1, 2, 4, 5], 'minutes' => '45']);
+    $at = "/clients/{$plan->client_id}";
+    $this->put("$at/plan/session", [...PARTS, 'week' => 'split', 'revision' => 1])->assertSessionHasNoErrors();
+    $page = Scene::props($this->get("$at/plan"))['plan'];
+    [$legs, $rest] = $page['sessions'];
+    expect(array_column($page['sessions'], 'days'))->toBe([[1, 4], [2, 5]])
+        ->and($page['minutes'])->toBe(max($legs['minutes'], $rest['minutes']))
+        ->and($page['session']['week'])->toBe('split');
+    $held = static fn (array $session): array => array_merge(...array_column($session['parts'], 'items'));
+    $family = array_column($page['items'], 'family', 'id');
+    $onLegs = array_map(static fn (int $id): string => $family[$id], $held($legs));
+    expect($onLegs)->toContain('seat_rise')->not->toContain('tote_row')
+        ->and(array_unique([...$held($legs), ...$held($rest)]))->toHaveCount(count($page['items']));
+    foreach ($page['items'] as $item) {
+        expect($item['dose']['days_a_week'] ?? 4 - count($item['off_days']))->toBe(4 - count($item['off_days']));
+    }
+    $sheet = Scene::props($this->get("$at/sheet"))['sheet'];
+    expect(array_column($sheet['sessions'], 'days'))->toBe([[1, 4], [2, 5]]);
+    $this->get("$at/sheet.pdf")->assertOk();
+    $calendar = (string) $this->get("$at/plan.ics")->assertOk()->getContent();
+    expect($calendar)->toContain('BYDAY=MO,TH')->toContain('BYDAY=TU,FR');
+    // The next draft is split as well; taken back, every day holds the same again.
+    $this->post("$at/plan", ['revision' => 2])->assertSessionHasNoErrors();
+    expect(Scene::props($this->get("$at/plan"))['plan']['sessions'])->toHaveCount(2);
+    $this->post("$at/plan/undo", ['revision' => 3])->assertSessionHasNoErrors();
+    $this->post("$at/plan/undo", ['revision' => 4])->assertSessionHasNoErrors();
+    expect(Scene::props($this->get("$at/plan"))['plan']['sessions'])->toHaveCount(1);
+});
+
+it('puts what is added on the days that its half of the body has', function (): void {
+    $plan = $this->scene->drafted(['days' => [1, 2, 4, 5], 'minutes' => '45']);
+    $at = "/clients/{$plan->client_id}/plan";
+    $this->put("$at/session", [...PARTS, 'week' => 'split', 'revision' => 1])->assertSessionHasNoErrors();
+    $this->post("$at/items", ['family' => 'curl', 'revision' => 2])->assertSessionHasNoErrors();
+    $added = PlanItem::query()->where('plan_id', $plan->id)->where('family', 'curl')->sole();
+    expect($added->off_days)->toBe([1, 4])->and($added->dose['days_a_week'])->toBe(2);
+});
+
+it('makes every second day a light one, and gives it back', function (): void {
+    $plan = $this->scene->drafted(['days' => [1, 3, 5]]);
+    $at = "/clients/{$plan->client_id}/plan";
+    $row = $plan->items->firstOrFail('family', 'tote_row');
+    $this->put("$at/session", [...PARTS, 'week' => 'heavy_light', 'revision' => 1])->assertSessionHasNoErrors();
+    expect($row->refresh()->light_days)->toBe([3]);
+    $this->put("$at/session", [...PARTS, 'week' => 'same', 'revision' => 2])->assertSessionHasNoErrors();
+    expect($row->refresh()->light_days)->toBeNull();
+});
+
+it('refuses a split that would leave a day empty', function (): void {
+    $plan = $this->scene->drafted(['days' => [2]]);
+    $this->put("/clients/{$plan->client_id}/plan/session", [...PARTS, 'week' => 'split', 'revision' => 1])
+        ->assertSessionHasErrors('week');
+    expect($plan->refresh()->session['week'])->toBe('same');
+});
+
+it('leaves what was decided of one half on the table when the other half was done', function (): void {
+    $plan = $this->scene->drafted(['days' => [1, 2, 4, 5], 'minutes' => '45']);
+    $this->put("/clients/{$plan->client_id}/plan/session", [...PARTS, 'week' => 'split', 'revision' => 1])
+        ->assertSessionHasNoErrors();
+    $plan = app(IssuePlan::class)->run($plan->client->refresh(), $this->scene->user, 2, new IssueReasons);
+    $today = $this->scene->user->clinic->today();
+    $ago = static fn (int $weekday): Day => $today->plus(-(($today->weekday() - $weekday + 7) % 7 ?: 7));
+    $do = function (Day $on) use ($plan): SessionLog {
+        $held = $plan->load('items')->items->reject(
+            static fn (PlanItem $i): bool => in_array($on->weekday(), $i->off_days ?? [], true),
+        );
+
+        return $this->scene->goodSession($plan->setRelation('items', $held->values()), (string) $on);
+    };
+    // Of the last seven days: legs on Monday and Thursday, the rest on Tuesday, the earliest first.
+    $days = [$ago(1), $ago(4), $ago(2)];
+    usort($days, static fn (Day $a, Day $b): int => strcmp((string) $a, (string) $b));
+    $byLog = [];
+    foreach ($days as $day) {
+        $log = $do($day);
+        $byLog[$day->weekday()] = Proposal::query()->where('session_log_id', $log->id)->with('planItem')->get()
+            ->map(static fn (Proposal $p): string => $p->planItem->family)->all();
+    }
+    expect($byLog[1])->toContain('seat_rise')->not->toContain('tote_row')
+        ->and($byLog[2])->toContain('tote_row')->not->toContain('seat_rise');
+    $open = Proposal::query()->where('client_id', $plan->client_id)->where('status', Proposal::OPEN)
+        ->with('planItem')->get()->map(static fn (Proposal $p): string => $p->planItem->family)->all();
+    expect($open)->toContain('seat_rise')->toContain('tote_row')->and($open)->toBe(array_unique($open));
 });

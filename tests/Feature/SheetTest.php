@@ -98,7 +98,8 @@ it('says nothing that a change contradicts, and steps down only to what is open'
 
 it('prints the rest where sets follow each other, and at the head where they go in rounds', function (): void {
     $round = ($this->sheet)($this->scene->drafted());
-    $main = array_values(array_filter($round['parts'], static fn (array $p): bool => $p['part'] === 'main'))[0];
+    $parts = array_column($round['sessions'][0]['parts'], null, 'part');
+    $main = $parts['main'];
     expect(implode(' ', $main['says']))->toMatch('/One set of each in turn\. Take \d+ seconds/');
     foreach ($round['items'] as $item) {
         expect(in_array($item['id'], $main['items'], true) ? $item['rest_says'] : '')->toBe('');

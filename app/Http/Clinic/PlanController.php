@@ -20,6 +20,8 @@ use App\Models\Plan;
 use App\Queries\ComparePlans;
 use App\Queries\TryDose;
 use App\Rows\OwnSetUp;
+use BuoyantStep\Core\Plan\Days\OnDays;
+use BuoyantStep\Core\Plan\Days\WeekShape;
 use BuoyantStep\Core\Plan\Session\Shape;
 use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Plan\TrainingBlock;
@@ -180,18 +182,22 @@ final class PlanController extends StageController
         return response()->json($compare->run($client, $request->integer('from'), $request->integer('to')));
     }
 
-    public function lightDays(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
+    public function days(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse
     {
         $request->validate([
-            'days' => ['present', 'array', 'max:7'], 'days.*' => ['integer', 'between:1,7'],
+            'light' => ['present', 'array', 'max:7'], 'light.*' => ['integer', 'between:1,7'],
+            'off' => ['present', 'array', 'max:7'], 'off.*' => ['integer', 'between:1,7'],
             'revision' => ['required', 'integer'],
         ]);
-        $days = array_map(static fn (mixed $d): int => is_numeric($d) ? (int) $d : 0, $request->array('days'));
-        $edit->setLightDays(
-            $client, $this->me($request), $item, array_values($days), $request->integer('revision'),
+        $days = static fn (string $key): array => array_values(array_map(
+            static fn (mixed $d): int => is_numeric($d) ? (int) $d : 0, $request->array($key),
+        ));
+        $edit->setDays(
+            $client, $this->me($request), $item, new OnDays($days('light'), $days('off')),
+            $request->integer('revision'),
         );
 
-        return $this->said('Light days changed.');
+        return $this->said('Its days changed.');
     }
 
     public function add(Request $request, Client $client, EditPlan $edit): RedirectResponse
@@ -228,16 +234,18 @@ final class PlanController extends StageController
             'cool_down' => ['required', 'boolean'],
             'aerobic_minutes' => ['required', 'integer', 'between:0,'.Shape::MOST_AEROBIC],
             'block_weeks' => ['required', 'integer', Rule::in(TrainingBlock::WEEKS)],
+            'week' => ['required', Rule::enum(WeekShape::class)],
             'revision' => ['required', 'integer'],
         ], [
             'structure.*' => 'Choose one of the structures listed.',
             'block_weeks.*' => 'A block is 4, 6 or 8 weeks.',
+            'week.*' => 'Choose one of the weeks listed.',
             'aerobic_minutes.*' => sprintf('From 0 to %d minutes, for example 2.', Shape::MOST_AEROBIC),
         ]);
         $set->run(
             $client, $this->me($request), Structure::from($request->string('structure')->value()), new Shape(
                 $request->boolean('activation'), $request->boolean('ramp'), $request->integer('aerobic_minutes'),
-                $request->boolean('cool_down'),
+                $request->boolean('cool_down'), WeekShape::from($request->string('week')->value()),
             ), $request->integer('block_weeks'), $request->integer('revision'),
         );
 

@@ -13,7 +13,6 @@ use App\Http\Controller;
 use App\Models\Client;
 use App\Models\Plan;
 use App\Rows\BuildSituation;
-use BuoyantStep\Core\Plan\Minutes;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,10 +35,10 @@ final class PlanFileController extends Controller
         Client $client, Calendar $calendar, SessionResource $session, BuildSituation $build,
     ): Response {
         $plan = self::plan($client);
-        $minutes = Minutes::round($session->session($plan, $build->of($client))->seconds);
+        $sessions = $session->sessions($plan, $build->of($client));
 
         return self::answer(
-            $calendar->write($plan, $client, $minutes, $client->clinic->today()), 'text/calendar; charset=utf-8',
+            $calendar->write($plan, $client, $sessions, $client->clinic->today()), 'text/calendar; charset=utf-8',
             'plan.ics',
         );
     }

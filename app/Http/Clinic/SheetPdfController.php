@@ -43,14 +43,26 @@ final class SheetPdfController extends Controller
                 ];
             }
         }
-        $names = array_map(static fn (int $d): string => self::DAYS[$d - 1] ?? '', $plan->days);
+        $names = array_combine($plan->days, self::names($plan->days));
         $html = view('sheet', [
             'sheet' => $sheet, 'items' => $items, 'dayNames' => $names, 'days' => implode(' · ', $names),
+            'dayList' => static fn (array $days): string => implode(' · ', self::names($days)),
             'issued' => $plan->issued_on === null ? '' : Day::of($plan->issued_on)->label(),
             'locale' => $client->clinic->locale,
         ])->render();
 
         return Pdf::answer($client->massUnit()->render($html), 'exercises');
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $days  1 Monday to 7 Sunday
+     * @return list<string>
+     */
+    private static function names(array $days): array
+    {
+        return array_values(array_map(
+            static fn (mixed $d): string => is_int($d) ? self::DAYS[$d - 1] ?? '' : '', $days,
+        ));
     }
 
     /** @param  array<array-key, mixed>|null  $light */
@@ -60,7 +72,7 @@ final class SheetPdfController extends Controller
         if ($light === null || ! is_array($dose) || ! is_array($light['days'] ?? null)) {
             return '';
         }
-        $days = array_map(static fn (mixed $d): string => is_int($d) ? self::DAYS[$d - 1] ?? '' : '', $light['days']);
+        $days = self::names($light['days']);
         $said = array_filter([$dose['amount'] ?? null, $dose['load'] ?? null], is_string(...));
 
         return sprintf('On %s, lighter: %s.', implode(', ', $days), implode(', ', $said));

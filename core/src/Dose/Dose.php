@@ -179,11 +179,12 @@ final readonly class Dose implements JsonSerializable
         ?string $tempo = null,
         ?int $holdS = null,
         ?int $pullN = null,
+        ?int $daysAWeek = null,
     ): self {
         return new self(
             sets: $sets ?? $this->sets, kind: $this->kind, amount: $amount ?? $this->amount,
             effort: $effort ?? $this->effort, loadG: $loadG ?? $this->loadG, per: $this->per,
-            restS: $restS ?? $this->restS, tempo: $tempo ?? $this->tempo, daysAWeek: $this->daysAWeek,
+            restS: $restS ?? $this->restS, tempo: $tempo ?? $this->tempo, daysAWeek: $daysAWeek ?? $this->daysAWeek,
             holdS: $holdS ?? $this->holdS,
             pauseS: $this->pauseS,
             pullN: $pullN ?? $this->pullN,

@@ -19,6 +19,9 @@ final readonly class Reworded
     private const HOLDING = [
         '/^Up tall, let go, thud\.$/' => 'Up tall, then thud.',
         '/^Hover the hands above (the counter|it)\.$/' => 'Hold on lightly, and lift yourself tall.',
+        '/\b(?:one )?hands? just above (it|the counter)\b/' => '@ on $1',
+        // Support that stays is not taken away step by step.
+        '/^Two hands, one hand, one finger, then the hand a finger above the counter\.$/' => '',
         '/^Grabbing( the counter)?\.$/' => 'Leaning hard on the hand.',
         '/^You (grab|need to grab)( the counter)?\.$/' => 'You have to pull on the hand.',
         '/^You grab, or step off\.$/' => 'You have to pull on the hand, or step off.',
@@ -89,6 +92,8 @@ final readonly class Reworded
         return $hold === null ? [
             '/^Hover the hands above (the counter|it)\.$/' => 'Fingertips on the counter, no more.',
             '/^Up tall, let go, thud\.$/' => 'Up tall, then thud.',
+            '/\b(?:one )?hands? just above (it|the counter)\b/' => 'fingertips on $1',
+            '/^Two hands, one hand, one finger, then the hand .+\.$/' => 'Two hands, one hand, one finger.',
             '/\bhands free\b/' => 'fingertips on the counter',
             '/\barms crossed( on the chest)?\b/' => 'fingertips on the counter',
         ] : array_map(static fn (string $says): string => str_replace('@', $hold, $says), self::HOLDING);

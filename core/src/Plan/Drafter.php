@@ -10,7 +10,10 @@ use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Family;
+use BuoyantStep\Core\Plan\Days\OnDays;
+use BuoyantStep\Core\Plan\Days\WeekShape;
 use BuoyantStep\Core\Plan\Needs\Chooser;
+use BuoyantStep\Core\Plan\Session\Timed;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
@@ -28,6 +31,9 @@ final readonly class Drafter
     /** Easy sets that a first session has room for. House convention. */
     public const EASY_SETS = 3;
 
+    /** Why the days are not split. */
+    public const UNSPLIT = 'Every day holds the same: a split needs two days, and work for the legs and for the rest.';
+
     public function __construct(private Situation $situation)
     {
     }
@@ -44,11 +50,17 @@ final readonly class Drafter
             $items = PullOverPush::of($items);
         }
         $items = Order::of($items, $wishes->structure);
+        $timed = array_map(Timed::item(...), $items);
+        $week = $wishes->shape->week;
+        $on = $week->share($timed, $wishes->days);
+        $unsplit = $week === WeekShape::Split && ! WeekShape::canSplit($timed, $wishes->days);
 
         return new Draft(
-            $items, $trim->seconds($items), [
+            array_map(static fn (PlanItem $i, OnDays $o): PlanItem => $i->withDose($o->dose($i->dose, $wishes->days)),
+                $items, $on),
+            $trim->seconds($items), [
                 ...$left, ...$chooser->cutAway($trimmed->items), ...$trimmed->left,
-            ], $trimmed->trims,
+            ], [...$trimmed->trims, ...$unsplit ? [self::UNSPLIT] : []], $on,
         );
     }
 

@@ -10,6 +10,7 @@ use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Errors\UnknownCode;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Plan\Days\OnDays;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\Side;
@@ -24,7 +25,6 @@ final readonly class OpenItem implements JsonSerializable
      * @param  list<string>  $findings
      * @param  string|null  $recipe  how its load is made, in words
      * @param  string|null  $school  of progression; null leaves it to the clinic
-     * @param  list<int>  $lightDays  1 Monday to 7 Sunday
      * @param  list<Way>  $ways
      */
     public function __construct(
@@ -33,20 +33,20 @@ final readonly class OpenItem implements JsonSerializable
         public array $findings = [],
         public ?string $recipe = null,
         public ?string $school = null,
-        public array $lightDays = [],
+        public OnDays $on = new OnDays,
         public array $ways = [],
         public ?string $ownSetUp = null,
         public ?string $note = null,
     ) {
     }
 
-    public static function of(PlanItem $item): self
+    public static function of(PlanItem $item, OnDays $on): self
     {
         $planned = new Planned(
             $item->family, $item->rung, $item->goal, $item->dose, $item->sides, $item->changes,
         );
 
-        return new self($planned, $item->reasons(), $item->dosing->findings, $item->recipe);
+        return new self($planned, $item->reasons(), $item->dosing->findings, $item->recipe, on: $on);
     }
 
     /** @throws InvalidInput naming the field, also of what the catalogue does not have */
@@ -82,7 +82,7 @@ final readonly class OpenItem implements JsonSerializable
             $bag->strings('findings'),
             $bag->optString('recipe'),
             $bag->optString('school'),
-            $bag->ints('light_days', 1, 7),
+            new OnDays($bag->ints('light_days', 1, 7), $bag->ints('off_days', 1, 7)),
             $bag->enums('ways', Way::class),
             $bag->optString('own_set_up'),
             $bag->optString('note'),
@@ -104,7 +104,8 @@ final readonly class OpenItem implements JsonSerializable
             'note' => $this->note,
             'ways' => array_map(static fn (Way $w): string => $w->value, $this->ways),
             'school' => $this->school,
-            'light_days' => $this->lightDays,
+            'light_days' => $this->on->light,
+            'off_days' => $this->on->off,
             'findings' => $this->findings,
             'because' => array_map(static fn (Reason $r): array => array_filter(
                 $r->jsonSerialize(), static fn (string $v): bool => $v !== '',

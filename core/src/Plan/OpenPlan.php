@@ -36,7 +36,7 @@ final readonly class OpenPlan implements JsonSerializable
     public static function of(Draft $draft, Wishes $wishes, Day $on): self
     {
         return new self(
-            $on, $wishes, array_map(OpenItem::of(...), $draft->items), $draft->left, $draft->trims,
+            $on, $wishes, array_map(OpenItem::of(...), $draft->items, $draft->on), $draft->left, $draft->trims,
             Minutes::round($draft->seconds),
         );
     }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Plan;
 
 use BuoyantStep\Core\Dose\DoseFaults;
-use BuoyantStep\Core\Plan\Session\Session;
+use BuoyantStep\Core\Plan\Days\OnDays;
+use BuoyantStep\Core\Plan\Days\WeekSessions;
 use BuoyantStep\Core\Plan\Session\Shape;
 use BuoyantStep\Core\Plan\Session\Timed;
 use BuoyantStep\Core\Situation\RungHere;
@@ -74,16 +75,18 @@ final readonly class PlanFit
     }
 
     /**
-     * The session that these make, with its minutes.
+     * The sessions that these make, with their minutes.
      *
      * @param  list<Planned>  $items
+     * @param  list<OnDays>  $on  as many as there are exercises
+     * @param  list<int>  $days  of the plan, 1 Monday to 7 Sunday
      */
-    public function session(array $items, Structure $structure, Shape $shape): Session
+    public function sessions(array $items, array $on, array $days, Structure $structure, Shape $shape): WeekSessions
     {
         $timed = array_map(
             fn (Planned $i): Timed => Timed::planned($i, $this->situation->at($i->family, $i->rung)), $items,
         );
 
-        return Session::of($timed, $structure, $this->situation->envelope->restMin(), $shape);
+        return WeekSessions::of($timed, $on, $days, $structure, $this->situation->envelope->restMin(), $shape);
     }
 }

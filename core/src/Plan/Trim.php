@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
+use BuoyantStep\Core\Plan\Days\WeekSessions;
 use BuoyantStep\Core\Plan\Session\Part;
-use BuoyantStep\Core\Plan\Session\Session;
 use BuoyantStep\Core\Plan\Session\Timed;
 
 /**
@@ -119,12 +119,20 @@ final readonly class Trim
         return Timed::item($item)->part() === Part::Main;
     }
 
-    /** @param  list<PlanItem>  $items */
+    /**
+     * Of the longest session of the week.
+     *
+     * @param  list<PlanItem>  $items
+     */
     public function seconds(array $items): int
     {
         $timed = array_map(Timed::item(...), Order::of($items, $this->wishes->structure));
+        $days = $this->wishes->days;
 
-        return Session::of($timed, $this->wishes->structure, $this->restMinS, $this->wishes->shape)->seconds;
+        return WeekSessions::of(
+            $timed, $this->wishes->shape->week->share($timed, $days), $days, $this->wishes->structure, $this->restMinS,
+            $this->wishes->shape,
+        )->seconds();
     }
 
     /** @param  list<PlanItem>  $items */

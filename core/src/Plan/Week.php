@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
-use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Exercises\Pattern;
+use BuoyantStep\Core\Plan\Days\OnDays;
+use BuoyantStep\Core\Plan\Session\Timed;
 use BuoyantStep\Core\Vocabulary\Region;
 use JsonSerializable;
 
@@ -31,47 +32,44 @@ final readonly class Week implements JsonSerializable
 
     /**
      * @param  list<Planned>  $items
-     * @param  array<string, list<int>>  $light  family to its light days
+     * @param  list<OnDays>  $on  as many as there are exercises
      * @param  list<int>  $days  1 Monday to 7 Sunday
      * @param  int  $hours  between two sessions of the same muscles
      */
     public function __construct(
         private array $items,
-        private array $light,
+        private array $on,
         public array $days,
         private int $hours,
         private bool $usesWheels = false,
     ) {
         $sets = [];
         foreach (array_keys(self::REGIONS) as $region) {
-            $sets[$region] = count($days) * $this->setsOf(
-                static fn (Planned $i): bool => self::trains($i, Region::from($region)),
-            );
+            $sets[$region] = $this->setsOf(static fn (Planned $i): bool => self::trains($i, Region::from($region)));
         }
         $this->sets = $sets;
-        $this->pull = count($days) * $this->setsOf(
-            static fn (Planned $i): bool => $i->family->pattern === Pattern::Pull,
-        );
-        $this->push = count($days) * $this->setsOf(
-            static fn (Planned $i): bool => $i->family->pattern === Pattern::Push,
-        );
-        $this->findings = [...$this->unrested(), ...$this->balance()];
+        $this->pull = $this->setsOf(static fn (Planned $i): bool => $i->family->pattern === Pattern::Pull);
+        $this->push = $this->setsOf(static fn (Planned $i): bool => $i->family->pattern === Pattern::Push);
+        $this->findings = [...$this->unrested(), ...$this->seldom(), ...$this->balance()];
     }
 
     /** @param  callable(Planned): bool  $which */
     private function setsOf(callable $which): int
     {
-        return array_sum(array_map(static fn (Planned $i): int => $which($i) ? $i->dose->sets : 0, $this->items));
+        $sets = 0;
+        foreach ($this->items as $place => $item) {
+            $held = array_filter($this->days, fn (int $day): bool => ! $this->on[$place]->isOff($day));
+            $sets += $which($item) ? count($held) * $item->dose->sets : 0;
+        }
+
+        return $sets;
     }
 
     private static function trains(Planned $item, Region $region): bool
     {
-        $works = $item->rung->demands->scope()->region;
-        $tires = ! $item->goal->isPreparation() && ! in_array(
-            $item->goal, [Goal::Balance, Goal::Mobility, Goal::Isometric, Goal::Learn], true,
-        );
+        $tires = Timed::planned($item)->tires();
 
-        return $tires && ($works === $region || $works === Region::Whole);
+        return $tires === $region || $tires === Region::Whole;
     }
 
     /** @return list<string> muscle groups that are trained again too soon, once for each pair of days */
@@ -98,16 +96,42 @@ final readonly class Week implements JsonSerializable
 
     private function isHeavy(string $region, int $day): bool
     {
-        foreach ($this->items as $item) {
-            if (
-                self::trains($item, Region::from($region))
-                && ! in_array($day, $this->light[$item->family->code] ?? [], true)
-            ) {
+        foreach ($this->items as $place => $item) {
+            $on = $this->on[$place];
+            if (self::trains($item, Region::from($region)) && ! $on->isLight($day) && ! $on->isOff($day)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    private function isHeld(string $region, int $day): bool
+    {
+        foreach ($this->items as $place => $item) {
+            if (self::trains($item, Region::from($region)) && ! $this->on[$place]->isOff($day)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<string> muscle groups that days which differ leave with a single session. Source: ACSM 2009. */
+    private function seldom(): array
+    {
+        $found = [];
+        foreach (self::REGIONS as $region => $name) {
+            $held = array_filter($this->days, fn (int $d): bool => $this->isHeld($region, $d));
+            if (count($held) === 1 && count($this->days) > 1) {
+                $found[] = sprintf(
+                    '%s: on %s only; two or three days a week are asked for.', ucfirst($name),
+                    self::NAMES[array_values($held)[0] - 1],
+                );
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<string> */
@@ -130,7 +154,7 @@ final readonly class Week implements JsonSerializable
             $regions[] = [
                 'name' => $name, 'sets' => $this->sets[$region],
                 'days' => array_map(fn (int $d): string => match (true) {
-                    ! in_array($d, $this->days, true), $this->sets[$region] === 0 => '',
+                    ! in_array($d, $this->days, true), ! $this->isHeld($region, $d) => '',
                     $this->isHeavy($region, $d) => 'full',
                     default => 'light',
                 }, range(1, 7)),

@@ -19,4 +19,9 @@ final readonly class Wishes
         public Shape $shape = new Shape,
     ) {
     }
+
+    public function shaped(Shape $shape): self
+    {
+        return new self($this->aim, $this->days, $this->minutes, $this->structure, $this->prefers, $shape);
+    }
 }

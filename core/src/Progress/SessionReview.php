@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Progress;
 
-use BuoyantStep\Core\Plan\Session\Session;
+use BuoyantStep\Core\Plan\Days\OnDays;
+use BuoyantStep\Core\Plan\Days\WeekSessions;
 use BuoyantStep\Core\Plan\Session\Timed;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\Situation;
@@ -31,11 +32,12 @@ final readonly class SessionReview
 
     /**
      * @param  list<Exercise>  $plan  in the order of the plan, the most important first
+     * @param  list<OnDays>|null  $on  as many as there are exercises; null where the week is as it was wished
      * @return list<Reviewed> one each
      */
-    public function review(array $plan): array
+    public function review(array $plan, ?array $on = null): array
     {
-        $reviewer = new Reviewer($this->situation, $this->wishes, $this->room($plan));
+        $reviewer = new Reviewer($this->situation, $this->wishes, $this->room($plan, $on));
         $bad = $this->badDay($plan);
         $steps = $rank = 0;
         $all = [];
@@ -63,15 +65,18 @@ final readonly class SessionReview
      * Seconds that the session has left of its minutes; below zero where it is over them.
      *
      * @param  list<Exercise>  $plan
+     * @param  list<OnDays>|null  $on
      */
-    private function room(array $plan): int
+    private function room(array $plan, ?array $on): int
     {
         $timed = array_map(static fn (Exercise $e): Timed => Timed::here($e->here, $e->goal, $e->dose), $plan);
-        $session = Session::of(
-            $timed, $this->wishes->structure, $this->situation->envelope->restMin(), $this->wishes->shape,
+        [$days, $shape] = [$this->wishes->days, $this->wishes->shape];
+        $sessions = WeekSessions::of(
+            $timed, $on ?? $shape->week->share($timed, $days), $days, $this->wishes->structure,
+            $this->situation->envelope->restMin(), $shape,
         );
 
-        return $this->wishes->minutes * 60 - $session->seconds;
+        return $this->wishes->minutes * 60 - $sessions->seconds();
     }
 
     /** @param  list<Exercise>  $plan */

@@ -10,7 +10,9 @@ use BuoyantStep\Core\Vocabulary\ChangeKind;
 use BuoyantStep\Core\Vocabulary\Support;
 
 /** What nobody is told who holds on, and what no sentence says twice. */
-const HANDS_OFF = '/hover (the|your)|hands? free|let go|arms crossed|\bgrab|fingertips|\bon on\b/i';
+const NOT_ON = 'hands? (just|a finger) above|hands? free|arms crossed';
+
+const HANDS_OFF = '/hover (the|your)|'.NOT_ON.'|let go|\bgrab|fingertips|\bon on\b/i';
 
 /** @return list<string> all that is printed of a rung */
 function printedOf(Rung $rung, Change $change): array
@@ -20,6 +22,7 @@ function printedOf(Rung $rung, Change $change): array
     return $anew->all(array_filter([
         $rung->name, $rung->setUp->says, ...$rung->teaching->cues, ...$rung->teaching->mistakes,
         $rung->teaching->tooHardIf, $rung->teaching->feel, $rung->teaching->picture, $rung->teaching->target,
+        $rung->teaching->fade,
     ]));
 }
 
@@ -46,7 +49,7 @@ it('prints nothing that a change contradicts, on any rung that takes the change'
     'both hands' => [
         fn () => Change::holdOn(Support::TwoHands), HANDS_OFF,
     ],
-    'fingertips' => [fn () => Change::holdOn(Support::Fingertip), '/hover the hands|hands? free|arms crossed/i'],
+    'fingertips' => [fn () => Change::holdOn(Support::Fingertip), '/hover the hands|'.NOT_ON.'/i'],
     'eyes' => [fn () => Change::of(ChangeKind::EyesOpen), '/eyes (shut|closed)|(close|shut) (the|your) eyes/i'],
     'a wedge' => [fn () => Change::of(ChangeKind::WedgeTrunk), '/on the back(?!, (head and )?trunk raised)/i'],
 ]);

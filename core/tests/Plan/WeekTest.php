@@ -6,6 +6,7 @@ use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Plan\Days\OnDays;
 use BuoyantStep\Core\Plan\Planned;
 use BuoyantStep\Core\Plan\Week;
 use BuoyantStep\Core\Vocabulary\Side;
@@ -26,8 +27,20 @@ function aWeek(): array
     return [weekly('seat_rise/no_hands'), weekly('tote_row/hand_chair', 3), weekly('wall_counter_push/counter')];
 }
 
+/**
+ * @param  list<list<int>>  $light  for each exercise
+ * @param  list<list<int>>  $off
+ * @return list<OnDays>
+ */
+function onDays(int $exercises, array $light = [], array $off = []): array
+{
+    return array_map(
+        static fn (int $i): OnDays => new OnDays($light[$i] ?? [], $off[$i] ?? []), range(0, $exercises - 1),
+    );
+}
+
 it('adds up the sets of a week by region, and pull against push', function (): void {
-    $week = new Week(aWeek(), [], [1, 3, 5], 48);
+    $week = new Week(aWeek(), onDays(3), [1, 3, 5], 48);
     expect($week->sets)->toBe(['lower' => 6, 'upper' => 15, 'trunk' => 0])
         ->and([$week->pull, $week->push])->toBe([9, 6])->and($week->findings)->toBe([]);
 });
@@ -35,7 +48,7 @@ it('adds up the sets of a week by region, and pull against push', function (): v
 it('asks for so many hours between two sessions of the same muscles, round the end of the week', function (
     array $days, int $hours, array $pairs,
 ): void {
-    $found = (new Week(aWeek(), [], $days, $hours))->findings;
+    $found = (new Week(aWeek(), onDays(3), $days, $hours))->findings;
     expect(count($found))->toBe(count($pairs));
     foreach ($pairs as $i => $pair) {
         expect($found[$i])->toStartWith($pair)->toContain('legs, arms and shoulders');
@@ -51,9 +64,9 @@ it('asks for so many hours between two sessions of the same muscles, round the e
 ]);
 
 it('lets a light day follow a full one, for what is light on it', function (): void {
-    $all = ['seat_rise' => [2], 'tote_row' => [2], 'wall_counter_push' => [2]];
+    $all = onDays(3, [[2], [2], [2]]);
     expect((new Week(aWeek(), $all, [1, 2], 48))->findings)->toBe([]);
-    $legs = (new Week(aWeek(), ['seat_rise' => [2]], [1, 2], 48))->findings;
+    $legs = (new Week(aWeek(), onDays(3, [[2]]), [1, 2], 48))->findings;
     expect($legs)->toHaveCount(1)->and($legs[0])->toContain('(arms and shoulders)');
 });
 
@@ -61,7 +74,7 @@ it('counts nothing that does not tire: balance, stretches, warm-ups', function (
     $week = new Week([
         weekly('seat_rise/no_hands', goal: Goal::Balance), weekly('seat_rise/no_hands', goal: Goal::WarmUp),
         weekly('seat_rise/no_hands', goal: Goal::Learn),
-    ], [], [1, 2, 3], 48);
+    ], onDays(3), [1, 2, 3], 48);
     expect($week->sets['lower'])->toBe(0)->and($week->findings)->toBe([]);
 });
 
@@ -71,7 +84,25 @@ it('wants pulling not to fall behind pushing, and more of it from who pushes a w
     $items = array_filter([
         $pull === 0 ? null : weekly('tote_row/hand_chair', $pull), weekly('wall_counter_push/counter', $push),
     ]);
-    expect((new Week(array_values($items), [], [1, 4], 48, $wheels))->findings !== [])->toBe($found);
+    $week = new Week(array_values($items), onDays(count($items)), [1, 4], 48, $wheels);
+    expect($week->findings !== [])->toBe($found);
 })->with([
     [1, 2, false, false], [1, 3, false, true], [0, 2, false, true], [3, 2, true, false], [2, 2, true, true],
 ]);
+
+it('counts no set of a day on which an exercise is left out', function (): void {
+    $split = new Week(aWeek(), onDays(3, [], [[2, 5], [1, 4], [1, 4]]), [1, 2, 4, 5], 48);
+    expect($split->sets)->toBe(['lower' => 4, 'upper' => 10, 'trunk' => 0])
+        ->and([$split->pull, $split->push])->toBe([6, 4])->and($split->findings)->toBe([])
+        ->and(array_column($split->jsonSerialize()['regions'], 'days'))->toBe([
+            ['full', '', '', 'full', '', '', ''], ['', 'full', '', '', 'full', '', ''], ['', '', '', '', '', '', ''],
+        ]);
+});
+
+it('asks for a second day where days that differ leave a muscle group with one', function (): void {
+    $found = (new Week(aWeek(), onDays(3, [], [[4], [1], [1]]), [1, 4], 48))->findings;
+    expect($found)->toBe([
+        'Legs: on Monday only; two or three days a week are asked for.',
+        'Arms and shoulders: on Thursday only; two or three days a week are asked for.',
+    ]);
+});

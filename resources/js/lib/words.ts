@@ -4,6 +4,12 @@ export const dayName = (day: number): string => DAYS[day - 1] ?? "";
 
 export const dayList = (days: number[]): string => days.map(dayName).join(" · ");
 
+/** Of a date as 2026-11-25; 1 Monday to 7 Sunday, as the plan counts its days; 0 where it is no date. */
+export const weekday = (date: string): number => {
+    const day = new Date(`${date}T00:00:00Z`).getUTCDay();
+    return Number.isNaN(day) ? 0 : day || 7;
+};
+
 const MONTHS = [
     "January",
     "February",

@@ -4,7 +4,7 @@ type Tone = "main" | "plain" | "stop" | "quiet";
 
 const TONES: Record<Tone, string> = {
     main: "bg-ink text-paper border-ink hover:bg-water hover:border-water disabled:opacity-60",
-    plain: "bg-card text-ink border-water/60 hover:border-ink disabled:opacity-60",
+    plain: "bg-card text-ink border-water/60 hover:border-ink disabled:opacity-60 aria-pressed:bg-shallow aria-pressed:border-ink aria-pressed:border-2",
     stop: "bg-card text-stop border-stop hover:bg-beach disabled:opacity-60",
     quiet: "border-transparent text-water underline underline-offset-2 hover:text-ink px-1",
 };

@@ -1,8 +1,8 @@
+import DaysHeld from "./plan/DaysHeld";
 import OwnLine from "./plan/OwnLine";
 import WayPicker from "./plan/WayPicker";
 import { useLit } from "@/lib/lit";
 import type { ReactNode } from "react";
-import { dayName } from "@/lib/words";
 import type { PlanItem } from "@/types/props";
 import Because from "./Because";
 import Button from "./Button";
@@ -26,7 +26,7 @@ export default function PlanRow({
     onWay,
     onSetUp,
     onNote,
-    onLight,
+    onDays,
     days,
     onRefresh,
     onRemove,
@@ -46,7 +46,7 @@ export default function PlanRow({
     onWay: (way: string, always: boolean) => void;
     onSetUp: (says: string, saved: () => void) => void;
     onNote: (says: string, saved: () => void) => void;
-    onLight: (days: number[]) => void;
+    onDays: (light: number[], off: number[]) => void;
     /** Of the plan, 1 Monday to 7 Sunday. */
     days: number[];
     onRefresh: () => void;
@@ -179,32 +179,15 @@ export default function PlanRow({
                         </Button>
                     </div>
                     {days.length > 1 && (
-                        <fieldset className="flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">
-                            <legend className="float-left mr-4 font-medium">Lighter on</legend>
-                            {days.map((day) => (
-                                <label key={day} className="flex min-h-8 items-center gap-2">
-                                    <input
-                                        type="checkbox"
-                                        className="accent-water size-5"
-                                        checked={item.light?.days.includes(day) ?? false}
-                                        disabled={busy}
-                                        onChange={(e) => {
-                                            const now = item.light?.days ?? [];
-                                            onLight(e.target.checked ? [...now, day] : now.filter((d) => d !== day));
-                                        }}
-                                    />
-                                    {dayName(day)}
-                                </label>
-                            ))}
-                            {item.light && (
-                                <span className="text-soft">
-                                    then {item.light.dose.amount}
-                                    {item.light.dose.load ? `, ${item.light.dose.load}` : ""}, RPE{" "}
-                                    {item.light.dose.effort}
-                                </span>
-                            )}
-                            <FieldError error={errors.light_days} />
-                        </fieldset>
+                        <DaysHeld
+                            days={days}
+                            light={item.light?.days ?? []}
+                            off={item.off_days}
+                            lighter={item.light?.dose ?? null}
+                            busy={busy}
+                            error={errors.days_held}
+                            onChange={onDays}
+                        />
                     )}
                     <OwnLine
                         key={item.rung}

@@ -230,6 +230,7 @@ final class LogResource
             'id' => $item->id, 'name' => $rung->name,
             'dose' => DoseResource::of($dose, PlanItemRow::goal($item), $rung),
             'light' => LightResource::of($item, $situation->at($family, $rung), PlanItemRow::goal($item)),
+            'off_days' => $item->off_days ?? [],
             'stood' => $rung->work->band?->isWalkedAway() === true,
             'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
             'sets' => $sets,

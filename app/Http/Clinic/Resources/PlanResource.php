@@ -17,7 +17,7 @@ use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Plan\Channel;
-use BuoyantStep\Core\Plan\Minutes;
+use BuoyantStep\Core\Plan\Days\WeekShape;
 use BuoyantStep\Core\Plan\PlanFit;
 use BuoyantStep\Core\Plan\Session\Timed;
 use BuoyantStep\Core\Plan\Stair;
@@ -64,19 +64,21 @@ final class PlanResource
             $items[] = $this->item($item, $client, $situation, $wishes);
         }
 
+        $sessions = $this->session->of($plan, $situation);
+
         return [
             'plan' => [
                 'id' => $plan->id, 'version' => $plan->version, 'status' => $plan->status,
                 'aim' => $plan->aim, 'structure' => $plan->structure, 'days' => $plan->days, 'budget' => $plan->minutes,
-                'minutes' => Minutes::round($this->session->session($plan, $situation)->seconds),
-                'parts' => $this->session->of($plan, $situation),
+                'minutes' => max([0, ...array_column($sessions, 'minutes')]),
+                'sessions' => $sessions,
                 'session' => WishRows::shapeOf($plan)->jsonSerialize(),
                 'left' => self::left($plan), 'trims' => $plan->notes['trims'],
                 'issued_on' => $plan->issued_on, 'items' => $items,
                 'ahead' => $this->ahead($plan, $client, $situation),
                 'week' => $this->week($plan, $situation),
                 'block' => BlockRow::of($plan, $situation),
-                'structures' => Options::of(Structure::class),
+                'structures' => Options::of(Structure::class), 'weeks' => self::weeks($plan),
                 'covers' => array_values(array_unique(array_column($items, 'pattern'))),
             ],
             'revision' => $client->plan_revision,
@@ -89,15 +91,21 @@ final class PlanResource
         ];
     }
 
+    /** @return list<array{string, string}> what its days can hold; by hand only where they are so */
+    private static function weeks(Plan $plan): array
+    {
+        $own = WishRows::shapeOf($plan)->week === WeekShape::Own;
+
+        return array_values(array_filter(
+            Options::of(WeekShape::class),
+            static fn (array $o): bool => $own || $o[0] !== WeekShape::Own->value,
+        ));
+    }
+
     private function week(Plan $plan, Situation $situation): Week
     {
-        $light = [];
-        foreach ($plan->items as $item) {
-            $light[$item->family] = $item->light_days ?? [];
-        }
-
         return new Week(
-            PlanItemRow::all($plan, $this->catalogue), $light, $plan->days,
+            PlanItemRow::all($plan, $this->catalogue), PlanItemRow::allOnDays($plan), $plan->days,
             $situation->envelope->atLeast(Field::HoursBetweenSameMuscle, 48),
             $situation->envelope->is(ConditionTrait::UsesWheels),
         );
@@ -167,7 +175,7 @@ final class PlanResource
                 ...array_map(static fn (Reason $r): string => $r->says, $here->leverNotes()),
             ])),
             'goal' => $goal->label(), 'dose' => DoseResource::of($dose, $goal, $rung),
-            'light' => LightResource::of($item, $here, $goal),
+            'light' => LightResource::of($item, $here, $goal), 'off_days' => $item->off_days ?? [],
             'school' => $item->school ?? '',
             'ways' => WaysResource::of($item, $client, $here),
             'schools' => self::schools($dose->kind),

@@ -9,6 +9,8 @@ use App\Models\PlanItem;
 use App\Rows\PlanItemRow;
 use App\Rows\WishRows;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Plan\Days\WeekSessions;
+use BuoyantStep\Core\Plan\Minutes;
 use BuoyantStep\Core\Plan\PlanFit;
 use BuoyantStep\Core\Plan\Session\Block;
 use BuoyantStep\Core\Plan\Session\Part;
@@ -27,10 +29,11 @@ final class SessionResource
     {
     }
 
-    public function session(Plan $plan, Situation $situation): Session
+    public function sessions(Plan $plan, Situation $situation): WeekSessions
     {
-        return (new PlanFit($situation))->session(
-            PlanItemRow::all($plan, $this->catalogue), Structure::from($plan->structure), WishRows::shapeOf($plan),
+        return (new PlanFit($situation))->sessions(
+            PlanItemRow::all($plan, $this->catalogue), PlanItemRow::allOnDays($plan), $plan->days,
+            Structure::from($plan->structure), WishRows::shapeOf($plan),
         );
     }
 
@@ -40,13 +43,33 @@ final class SessionResource
         return $this->rests[$item->id] ?? null;
     }
 
-    /** @return list<array{part: string, label: string, minutes: int, says: list<string>, items: list<int>}> */
+    /**
+     * @return list<array{days: list<int>, minutes: int, parts: list<array{
+     *     part: string, label: string, minutes: int, says: list<string>, items: list<int>}>}>
+     */
     public function of(Plan $plan, Situation $situation): array
     {
-        $session = $this->session($plan, $situation);
+        $this->rests = [];
+        $all = array_values($plan->items->all());
+
+        return array_map(function (array $one) use ($all, $situation): array {
+            $rows = $one['group']->of($all);
+            $this->rests += self::restsOf($one['session'], $rows);
+
+            return [
+                'days' => $one['group']->days, 'minutes' => Minutes::round($one['session']->seconds),
+                'parts' => $this->parts($one['session'], $rows, $situation),
+            ];
+        }, $this->sessions($plan, $situation)->all);
+    }
+
+    /**
+     * @param  list<PlanItem>  $rows
+     * @return list<array{part: string, label: string, minutes: int, says: list<string>, items: list<int>}>
+     */
+    private function parts(Session $session, array $rows, Situation $situation): array
+    {
         $pieces = $session->perPiece();
-        $rows = array_values($plan->items->all());
-        $this->rests = self::restsOf($session, $rows);
 
         return array_map(fn (Block $block): array => [
             'part' => $block->part->value,

@@ -63,7 +63,7 @@ final class SheetResource
             'pain' => self::pain($situation),
             'stop' => self::signs($situation, Urgency::CallNow, 'stop_says', $clinic->emergency_phone),
             'refer' => self::signs($situation, Urgency::Refer, 'refer_says', null),
-            'parts' => $this->session->of($plan, $situation),
+            'sessions' => $this->session->of($plan, $situation),
             'items' => $plan->items->map(
                 fn (PlanItem $i): array => $this->item($i, $client, $situation),
             )->values()->all(),
@@ -161,13 +161,13 @@ final class SheetResource
             'helper' => $rung->helper?->says(),
             'picture' => $rung->teaching->picture === null ? null : $anew->says($rung->teaching->picture),
             'target' => $rung->teaching->target === null ? null : $anew->says($rung->teaching->target),
-            'fade' => $rung->teaching->fade,
+            'fade' => $rung->teaching->fade === null ? null : ($anew->says($rung->teaching->fade) ?: null),
             'cues' => $anew->all($rung->teaching->cues),
             'mistakes' => $anew->all($rung->teaching->mistakes),
             'feel' => $anew->says($rung->teaching->feel),
             'changes' => [...array_column($item->changes, 'says'), ...WaysResource::say($item, $client, $here)],
             'dose' => DoseResource::of($dose, $goal, $rung),
-            'light' => LightResource::of($item, $here, $goal),
+            'light' => LightResource::of($item, $here, $goal), 'off_days' => $item->off_days ?? [],
             'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
             'recipe' => $item->recipe === null
                 ? null

@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Plan\Needs;
 
 use BuoyantStep\Core\Client\Cognition;
 use BuoyantStep\Core\Exercises\Pattern;
+use BuoyantStep\Core\Plan\Days\WeekShape;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\LeftOut;
 use BuoyantStep\Core\Plan\PlanItem;
@@ -47,7 +48,9 @@ final readonly class Chooser
     private function mostItems(): int
     {
         $simple = $this->situation->client->function->cognition === Cognition::NeedsSimple;
-        $fit = 1 + max(Trim::FEWEST_ITEMS, intdiv($this->wishes->minutes, self::MINUTES_EACH));
+        // A split has as many for each of its two days.
+        $sessions = $this->wishes->shape->week === WeekShape::Split && count($this->wishes->days) > 1 ? 2 : 1;
+        $fit = 1 + $sessions * max(Trim::FEWEST_ITEMS, intdiv($this->wishes->minutes, self::MINUTES_EACH));
         $most = min(Drafter::MOST_ITEMS, $simple ? self::MOST_WHEN_SIMPLE : $fit);
 
         return min($this->wishes->prefers->mostItems ?? $most, $most) + ($this->wishes->shape->coolDown ? 1 : 0);

@@ -12,6 +12,7 @@ use BuoyantStep\Core\Plan\PlanItem;
 use BuoyantStep\Core\Plan\Planned;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Tempo;
 
 /** One exercise as the clock sees it. */
@@ -54,6 +55,16 @@ final readonly class Timed
             Pattern::Mobility => Part::CoolDown,
             default => Part::Main,
         };
+    }
+
+    /** The part of the body that needs its rest after it; null for what does not tire. House convention. */
+    public function tires(): ?Region
+    {
+        $easy = $this->goal->isPreparation() || in_array(
+            $this->goal, [Goal::Balance, Goal::Mobility, Goal::Isometric, Goal::Learn], true,
+        );
+
+        return $easy ? null : $this->rung->demands->scope()->region;
     }
 
     /** Seconds of one set on all its sides, at the top of its range. */

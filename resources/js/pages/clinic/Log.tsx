@@ -4,7 +4,7 @@ import { useMassUnit } from "@/lib/mass";
 import { useKept } from "@/lib/kept";
 import KeptOffer from "@/parts/KeptOffer";
 import MassInput from "@/parts/MassInput";
-import { sayDate } from "@/lib/words";
+import { sayDate, weekday } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
@@ -204,7 +204,9 @@ function SessionForm({
                             ...data,
                             items: data.items.map((row, i) => {
                                 const item = plan.items[i];
-                                return item ? { ...row, ...atTheTop(item, row) } : row;
+                                return item && !item.off_days.includes(weekday(data.done_on))
+                                    ? { ...row, ...atTheTop(item, row) }
+                                    : row;
                             }),
                         }))
                     }
@@ -237,6 +239,9 @@ function SessionForm({
                                     {item.dose.load ? `, ${item.dose.load}` : ""}, RPE {item.dose.effort}
                                     {item.sides ? `; ${item.sides}` : ""}
                                 </p>
+                                {item.off_days.includes(weekday(form.data.done_on)) && (
+                                    <p className="text-soft ml-7 text-sm">○ not planned for that day</p>
+                                )}
                                 {item.light && (
                                     <label className="ml-7 flex min-h-8 items-center gap-2 text-sm">
                                         <input

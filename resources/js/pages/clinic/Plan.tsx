@@ -43,10 +43,10 @@ const ISSUE_REASONS: [string, string][] = [
 const nameOf = (items: PlanItem[], id: number): string => items.find((i) => i.id === id)?.name ?? "";
 
 /** The stretches with the exercises that are done in them; an easy round before names its exercises in its words. */
-function stretches(plan: NonNullable<PlanProps["plan"]>): { part: SessionPart; items: PlanItem[] }[] {
-    return plan.parts.map((part) => ({
+function stretches(parts: SessionPart[], all: PlanItem[]): { part: SessionPart; items: PlanItem[] }[] {
+    return parts.map((part) => ({
         part,
-        items: part.part === "activation" ? [] : plan.items.filter((i) => part.items.includes(i.id)),
+        items: part.part === "activation" ? [] : all.filter((i) => part.items.includes(i.id)),
     }));
 }
 
@@ -58,6 +58,8 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
     const [busy, setBusy] = useState(false);
     const [drafting, setDrafting] = useState(false);
     const [building, setBuilding] = useState(false);
+    /** Which of the sessions is looked at, where the days differ. */
+    const [day, setDay] = useState(0);
     const [last, setLast] = useState<Change | null>(null);
     const [reasons, setReasons] = useState<Record<string, string>>({});
     const send = (
@@ -118,7 +120,7 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
         (open === null ? errors.rung : undefined);
     const draftAnew = (isFirst: boolean) => (
         <DraftAnew
-            key={revision}
+            key={`draft.${revision}`}
             clientId={client.id}
             wishes={wishes}
             isFirst={isFirst}
@@ -161,6 +163,10 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
         );
     }
     const over = plan.minutes > plan.budget;
+    const session = plan.sessions[day] ?? plan.sessions[0];
+    const shown = plan.items.filter((i) => !session?.days.every((d) => i.off_days.includes(d)));
+    /** The place in the whole plan of what stands at this place of the day. */
+    const placeOf = (at: number) => plan.items.findIndex((i) => i.id === shown[at - 1]?.id) + 1;
     return (
         <ClientShell client={client} stage="plan">
             <div className="bg-beach mb-2 flex flex-wrap items-center gap-x-5 gap-y-2 rounded-lg px-3.5 py-2">
@@ -242,7 +248,7 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
             </div>
             {building && (
                 <SessionParts
-                    key={`${plan.id}.${revision}`}
+                    key={`parts.${plan.id}.${revision}`}
                     plan={plan}
                     busy={busy}
                     errors={errors}
@@ -307,13 +313,23 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
             <WeekStrip week={plan.week} />
             <BlockStrip block={plan.block} />
             {plan.trims.length > 0 && <p className="text-soft mb-1 text-sm">{plan.trims.join(" ")}</p>}
+            {plan.sessions.length > 1 && (
+                <div role="group" aria-label="The session of" className="mt-2 flex flex-wrap gap-2">
+                    {plan.sessions.map((s, at) => (
+                        <Button key={s.days.join()} small aria-pressed={s === session} onClick={() => setDay(at)}>
+                            {dayList(s.days)}: {s.minutes} min
+                        </Button>
+                    ))}
+                </div>
+            )}
             <Sortable
-                ids={plan.items.map((i) => i.id)}
-                onMove={(id, to) =>
-                    send("put", `/items/${id}/place`, { to }, `${nameOf(plan.items, id)}: moved to place ${to}`)
-                }
+                ids={shown.map((i) => i.id)}
+                onMove={(id, at) => {
+                    const to = placeOf(at);
+                    send("put", `/items/${id}/place`, { to }, `${nameOf(plan.items, id)}: moved to place ${to}`);
+                }}
             >
-                {stretches(plan).map(({ part, items }, n) => (
+                {stretches(session?.parts ?? [], plan.items).map(({ part, items }, n) => (
                     <section key={`${part.label}.${n}`} aria-label={part.label}>
                         <h2 className="border-water/40 mt-3 flex flex-wrap items-baseline gap-x-3 border-b-2 pb-0.5">
                             <span className="font-bold">{part.label}</span>
@@ -350,12 +366,12 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
                                                 )
                                             }
                                             days={plan.days}
-                                            onLight={(days) =>
+                                            onDays={(light, off) =>
                                                 send(
                                                     "put",
-                                                    `/items/${item.id}/light`,
-                                                    { days },
-                                                    `${item.name}: other light days`,
+                                                    `/items/${item.id}/days`,
+                                                    { light, off },
+                                                    `${item.name}: other days`,
                                                 )
                                             }
                                             onWay={(way, always) =>
@@ -431,7 +447,7 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
                 error={errors.file}
                 onFile={(file) => send("post", "/file", { file }, `a plan from ${file.name}`)}
             />
-            <NextToBuy clientId={client.id} key={`${plan.id}.${revision}`} />
+            <NextToBuy clientId={client.id} key={`buy.${plan.id}.${revision}`} />
         </ClientShell>
     );
 }

@@ -13,6 +13,7 @@ export interface SessionShape {
     cool_down: boolean;
     aerobic_minutes: string;
     block_weeks: string;
+    week: string;
 }
 
 const SWITCHES: [keyof Pick<SessionShape, "activation" | "ramp" | "cool_down">, string][] = [
@@ -58,6 +59,15 @@ export default function SessionParts({
                     onChange={(structure) => setShape({ ...shape, structure })}
                 />
                 <FieldError error={errors.structure} />
+            </div>
+            <div className="w-88">
+                <SelectField
+                    label="Its days"
+                    value={shape.week}
+                    options={plan.weeks}
+                    onChange={(week) => setShape({ ...shape, week })}
+                />
+                <FieldError error={errors.week} />
             </div>
             <fieldset className="min-w-64">
                 <legend className="text-sm font-medium">Parts beside warm-up and main part</legend>

@@ -1,6 +1,6 @@
 import { dayList } from "@/lib/words";
 import Figure from "@/parts/Figure";
-import type { SheetItem, SheetProps } from "@/types/props";
+import type { DaySession, SheetItem, SheetProps } from "@/types/props";
 import DoseLine from "./DoseLine";
 import Marks from "./Marks";
 import Ticked from "./Ticked";
@@ -11,7 +11,6 @@ type SheetData = NonNullable<SheetProps["sheet"]>;
 /** The whole sheet: everything that is needed to do it alone, in the order in which it is done. */
 export default function Paper({ sheet, issued }: { sheet: SheetData; issued: string }) {
     const { words } = sheet;
-    let n = 0;
     return (
         <article
             className="bg-card max-w-3xl rounded-lg p-6 text-[19px] leading-normal print:max-w-none print:bg-white print:p-0 print:text-black"
@@ -32,7 +31,35 @@ export default function Paper({ sheet, issued }: { sheet: SheetData; issued: str
                 </p>
             </header>
             <Around heading={words.before} lines={sheet.before} />
-            {sheet.parts.map((part, at) => (
+            {sheet.sessions.map((session, at) => (
+                <Session
+                    key={session.days.join()}
+                    sheet={sheet}
+                    session={session}
+                    className={at > 0 ? "print:break-before-page" : ""}
+                />
+            ))}
+            <Around heading={words.during} lines={sheet.during} />
+            <Around heading={words.after} lines={sheet.after} />
+            <Around heading={words.pain} lines={[sheet.pain]} />
+            <WhenToStop sheet={sheet} />
+            <Ticked sheet={sheet} />
+        </article>
+    );
+}
+
+/** What is done on these days, from the warm-up to the cool-down; where days differ, each is whole by itself. */
+function Session({ sheet, session, className }: { sheet: SheetData; session: DaySession; className: string }) {
+    let n = 0;
+    return (
+        <div className={className}>
+            {sheet.sessions.length > 1 && (
+                <h3 className="border-ink mt-6 mb-3 rounded-md border-2 px-3 py-1 text-2xl font-bold">
+                    {dayList(session.days)}
+                    <span className="num text-lg font-normal">, {session.minutes} min</span>
+                </h3>
+            )}
+            {session.parts.map((part, at) => (
                 <section key={`${part.label}.${at}`} aria-label={part.label} className="mb-5">
                     <h3 className="border-ink border-b text-2xl font-bold">
                         {part.label}{" "}
@@ -49,19 +76,14 @@ export default function Paper({ sheet, issued }: { sheet: SheetData; issued: str
                                 .filter((i) => part.items.includes(i.id))
                                 .map((item) => (
                                     <li key={item.id} className="clear-both break-inside-avoid">
-                                        <Exercise item={item} n={++n} words={words} />
+                                        <Exercise item={item} n={++n} words={sheet.words} />
                                     </li>
                                 ))}
                         </ol>
                     )}
                 </section>
             ))}
-            <Around heading={words.during} lines={sheet.during} />
-            <Around heading={words.after} lines={sheet.after} />
-            <Around heading={words.pain} lines={[sheet.pain]} />
-            <WhenToStop sheet={sheet} />
-            <Ticked sheet={sheet} />
-        </article>
+        </div>
     );
 }
 

@@ -21,32 +21,46 @@ export default function ShortPaper({ sheet, issued }: { sheet: SheetData; issued
                 {issued}
             </p>
             {sheet.before.length > 0 && <p className="mt-1 text-base">{sheet.before.join(" ")}</p>}
-            {sheet.parts.map((part, at) => (
-                <section key={`${part.label}.${at}`} aria-label={part.label} className="mt-2">
-                    <h3 className="border-ink border-b font-bold">
-                        {part.label}, <span className="num">{part.minutes} min</span>
-                    </h3>
-                    <p className="text-base">{part.says.join(" ")}</p>
-                    {part.part !== "activation" && (
-                        <ul>
-                            {sheet.items
-                                .filter((i) => part.items.includes(i.id))
-                                .map((item) => (
-                                    <li key={item.id} className="mt-1 flex break-inside-avoid items-center gap-3">
-                                        <Figure data={item.figure} label={item.name} className="h-14 w-32 shrink-0" />
-                                        <span>
-                                            <strong>{item.name}</strong>
-                                            <span className="block">{amount(item, words)}</span>
-                                            <span className="block text-base">
-                                                {words.how_hard}: {item.hard_says}. {item.rest_says}{" "}
-                                                {item.changes.join(" ")}
-                                            </span>
-                                        </span>
-                                    </li>
-                                ))}
-                        </ul>
+            {sheet.sessions.map((session) => (
+                <div key={session.days.join()}>
+                    {sheet.sessions.length > 1 && (
+                        <h3 className="border-ink mt-3 border-2 px-2 text-lg font-bold">{dayList(session.days)}</h3>
                     )}
-                </section>
+                    {session.parts.map((part, at) => (
+                        <section key={`${part.label}.${at}`} aria-label={part.label} className="mt-2">
+                            <h3 className="border-ink border-b font-bold">
+                                {part.label}, <span className="num">{part.minutes} min</span>
+                            </h3>
+                            <p className="text-base">{part.says.join(" ")}</p>
+                            {part.part !== "activation" && (
+                                <ul>
+                                    {sheet.items
+                                        .filter((i) => part.items.includes(i.id))
+                                        .map((item) => (
+                                            <li
+                                                key={item.id}
+                                                className="mt-1 flex break-inside-avoid items-center gap-3"
+                                            >
+                                                <Figure
+                                                    data={item.figure}
+                                                    label={item.name}
+                                                    className="h-14 w-32 shrink-0"
+                                                />
+                                                <span>
+                                                    <strong>{item.name}</strong>
+                                                    <span className="block">{amount(item, words)}</span>
+                                                    <span className="block text-base">
+                                                        {words.how_hard}: {item.hard_says}. {item.rest_says}{" "}
+                                                        {item.changes.join(" ")}
+                                                    </span>
+                                                </span>
+                                            </li>
+                                        ))}
+                                </ul>
+                            )}
+                        </section>
+                    ))}
+                </div>
             ))}
             <p className="border-stop mt-3 border-t-4 pt-1 text-base print:border-black">
                 <strong>{sheet.stop.says}:</strong> {sheet.stop.signs.join(", ")}. {words.clinic}: {sheet.clinic.name}{" "}

@@ -26,7 +26,11 @@ export default function Ticked({ sheet }: { sheet: NonNullable<SheetProps["sheet
                             </th>
                             {sheet.days.map((day) => (
                                 <td key={day} className="border border-current px-2 py-1 tracking-[0.3em]">
-                                    <span aria-label={`${item.dose.sets} boxes`}>{"☐".repeat(item.dose.sets)}</span>
+                                    {item.off_days.includes(day) ? (
+                                        <span aria-label="not on this day">–</span>
+                                    ) : (
+                                        <span aria-label={`${item.dose.sets} boxes`}>{"☐".repeat(item.dose.sets)}</span>
+                                    )}
                                 </td>
                             ))}
                         </tr>

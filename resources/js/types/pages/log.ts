@@ -54,6 +54,7 @@ export interface LogProps {
             name: string;
             dose: Dose;
             light: LightDays | null;
+            off_days: number[];
             /** Does one walk away from the anchor of a band? */
             stood: boolean;
             sides: string;

@@ -63,6 +63,8 @@ export interface PlanItem {
     schools: Option[];
     ways: WayChoice[];
     light: LightDays | null;
+    /** Of the plan, on which it is left out. */
+    off_days: number[];
     sides: string;
     recipe: string | null;
     changes: string[];
@@ -84,6 +86,13 @@ export interface SessionPart {
     minutes: number;
     says: string[];
     items: number[];
+}
+
+/** The session of all days that hold the same, in the order of its stretches. */
+export interface DaySession {
+    days: number[];
+    minutes: number;
+    parts: SessionPart[];
 }
 
 /** What a draft goes by; code and words. */
@@ -119,9 +128,11 @@ export interface PlanProps {
         /** What a date within a week will no longer allow. */
         ahead: { date: string; breaches: string[] } | null;
         covers: string[];
-        /** Stretches of the session in their order, with the ids of what is in them. */
-        parts: SessionPart[];
-        session: { activation: boolean; ramp: boolean; aerobic_minutes: number; cool_down: boolean };
+        /** One where every day holds the same. */
+        sessions: DaySession[];
+        session: { activation: boolean; ramp: boolean; aerobic_minutes: number; cool_down: boolean; week: string };
+        /** What its days can hold. */
+        weeks: Option[];
         structures: Option[];
         block: {
             weeks: {
@@ -172,6 +183,7 @@ export interface SheetItem {
     changes: string[];
     dose: Dose;
     light: LightDays | null;
+    off_days: number[];
     sides: string;
     recipe: string | null;
     too_hard_if: string;
@@ -211,7 +223,7 @@ export interface SheetProps {
         pain: string;
         stop: { says: string; signs: string[] };
         refer: { says: string; signs: string[] };
-        parts: SessionPart[];
+        sessions: DaySession[];
         items: SheetItem[];
     } | null;
 }
