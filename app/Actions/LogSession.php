@@ -15,6 +15,7 @@ use App\Models\PlanItem;
 use App\Models\SessionLog;
 use App\Models\SessionLogVersion;
 use App\Models\User;
+use App\Rows\BlockRow;
 use App\Rows\BuildSituation;
 use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Client\Profile;
@@ -249,12 +250,13 @@ final class LogSession
     private function keepItems(SessionLog $log, Client $client, Plan $plan, array $items): void
     {
         $profile = $this->build->profile($client->loadMissing(BuildSituation::RELATIONS));
+        $easier = BlockRow::of($plan, $this->build->of($client))->isEasierOn(Day::of($log->done_on));
         $estimates = [];
         foreach ($items as $row) {
             $item = $plan->items->firstOrFail('id', $row['item']);
             $kept = $log->items()->create([
                 'plan_item_id' => $item->id, 'family' => $item->family, 'rung' => $item->rung,
-                'dose' => $item->dose, 'sets' => $this->withPulls($client, $item, $row['sets']),
+                'dose' => $item->dose, 'sets' => $this->withPulls($client, $item, $easier ? self::light($row['sets']) : $row['sets']),
                 'pain_during' => $row['pain_during'], 'seen' => $this->seen($item, $row['seen'] ?? []),
             ]);
             foreach ($this->estimates($kept, $profile, Day::of($log->done_on)) as $best) {
@@ -268,6 +270,17 @@ final class LogSession
         LoggedEstimate::query()->insert($estimates);
         // What was read before knows nothing of this session.
         $client->unsetRelation('loggedEstimates');
+    }
+
+    /**
+     * Fewer sets were asked for: they speak neither for a step nor against it.
+     *
+     * @param  list<array<string, mixed>>  $sets
+     * @return list<array<string, mixed>>
+     */
+    private static function light(array $sets): array
+    {
+        return array_map(static fn (array $set): array => [...$set, 'light' => true], $sets);
     }
 
     /**

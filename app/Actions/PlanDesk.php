@@ -236,7 +236,7 @@ final class PlanDesk
         return [
             'plan' => $plan->only([
                 'id', 'version', 'aim', 'structure', 'minutes', 'days', 'notes', 'wishes', 'session', 'block_weeks',
-                'block_start', 'drafted_on',
+                'block_start', 'block_easier', 'drafted_on',
             ]),
             'items' => array_values(
                 $plan->items->map(

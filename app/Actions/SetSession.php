@@ -31,13 +31,14 @@ final class SetSession
     ) {
     }
 
+    /** @param  array{block_weeks: int, block_easier: bool}  $block */
     public function run(
-        Client $client, User $by, Structure $structure, Shape $shape, int $blockWeeks, int $revision,
+        Client $client, User $by, Structure $structure, Shape $shape, array $block, int $revision,
     ): void {
-        DB::transaction(function () use ($client, $by, $structure, $shape, $blockWeeks, $revision): void {
+        DB::transaction(function () use ($client, $by, $structure, $shape, $block, $revision): void {
             $plan = $this->desk->draft($client, $by, $revision, 'Parts of the session');
             $plan->update([
-                'structure' => $structure->value, 'session' => $shape->jsonSerialize(), 'block_weeks' => $blockWeeks,
+                'structure' => $structure->value, 'session' => $shape->jsonSerialize(), ...$block,
             ]);
             $client->wishes = [...$client->wishes ?? [], 'session' => $shape->jsonSerialize()];
             if ($client->structure !== $structure->value) {

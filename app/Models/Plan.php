@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, mixed>|null $session  which parts its sessions have
  * @property int|null $block_weeks  until the re-test
  * @property string|null $block_start  the first issue of the block
+ * @property bool $block_easier  is every fourth week an easier one?
  * @property string $drafted_on
  * @property string|null $issued_on
  * @property int|null $issued_by
@@ -40,7 +41,7 @@ final class Plan extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['revision' => 1];
+    protected $attributes = ['revision' => 1, 'block_easier' => false];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -48,7 +49,7 @@ final class Plan extends Model
         return [
             'days' => 'array', 'notes' => 'array', 'wishes' => 'array', 'session' => 'array',
             'version' => 'integer', 'revision' => 'integer',
-            'block_weeks' => 'integer',
+            'block_weeks' => 'integer', 'block_easier' => 'boolean',
             'minutes' => 'integer',
         ];
     }

@@ -20,7 +20,7 @@ final class BlockRow
         return new TrainingBlock(
             $plan->block_start === null ? $situation->on : Day::of(substr($plan->block_start, 0, 10)),
             $plan->block_weeks ?? intdiv(Retest::days($situation), 7),
-            RuleBook::standard()->crossings($situation->facts()), $situation->on,
+            RuleBook::standard()->crossings($situation->facts()), $situation->on, $plan->block_easier,
         );
     }
 
@@ -28,7 +28,7 @@ final class BlockRow
      * What the next version takes over: another draft within a block does not begin it anew, and one after it does,
      * with the weeks that are usual then.
      *
-     * @return array{block_weeks: int|null, block_start: string|null}
+     * @return array{block_weeks: int|null, block_start: string|null, block_easier: bool}
      */
     public static function carried(?Plan $before, Day $today): array
     {
@@ -37,8 +37,10 @@ final class BlockRow
         $over = $weeks !== null && $start !== null
             && ! $today->isBefore(Day::of(substr($start, 0, 10))->plus(7 * $weeks));
 
-        return $over ? ['block_weeks' => null, 'block_start' => null]
-            : ['block_weeks' => $weeks, 'block_start' => $start];
+        $easier = $before !== null && $before->block_easier;
+
+        return $over ? ['block_weeks' => null, 'block_start' => null, 'block_easier' => $easier]
+            : ['block_weeks' => $weeks, 'block_start' => $start, 'block_easier' => $easier];
     }
 
     /**

@@ -16,6 +16,8 @@ return [
         'draft' => 'not issued; not to be used',
         'outdated' => 'it no longer fits today’s limits; not to be used',
     ],
+    'easier' => 'An easier week, :from to :to: do fewer sets then. :sets.',
+    'easier_sets' => 'Where it says :sets ×, do :few ×',
     'before' => 'Before you start',
     'during' => 'While you exercise',
     'after' => 'Afterwards',

@@ -36,6 +36,9 @@
 <p class="small"><strong>{{ $sheet['clinic']['name'] }}</strong>{{ $sheet['clinic']['address'] ? ', '.$sheet['clinic']['address'] : '' }}{{ $sheet['clinic']['phone'] ? ', '.$sheet['clinic']['phone'] : '' }}</p>
 <h1>{{ $sheet['title'] }}</h1>
 <p>{{ $days }}. <span class="small">{{ $sheet['version_says'] }}{{ $issued ? ', '.$issued : '' }}</span></p>
+@foreach ($sheet['easier'] as $line)
+    <p><strong>{{ $line }}</strong></p>
+@endforeach
 @foreach (['before'] as $when)
     @includeWhen($sheet[$when] !== [], 'sheet-lines', ['heading' => $sheet['words'][$when], 'lines' => $sheet[$when]])
 @endforeach

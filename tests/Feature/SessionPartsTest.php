@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Actions\IssuePlan;
 use App\Actions\IssueReasons;
+use App\Models\LogItem;
 use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Models\Proposal;
@@ -22,7 +23,7 @@ beforeEach(function (): void {
 
 const PARTS = [
     'structure' => 'circuit', 'activation' => false, 'ramp' => true, 'cool_down' => true, 'aerobic_minutes' => '0',
-    'block_weeks' => '6', 'week' => 'same',
+    'block_weeks' => '6', 'block_easier' => false, 'week' => 'same',
 ];
 
 /** @return list<string> of the first day */
@@ -70,7 +71,7 @@ it('refuses what is no session', function (array $with, string $field): void {
     [['structure' => 'spiral'], 'structure'], [['aerobic_minutes' => '11'], 'aerobic_minutes'],
     [['aerobic_minutes' => '-1'], 'aerobic_minutes'], [['ramp' => 'perhaps'], 'ramp'],
     [['block_weeks' => '5'], 'block_weeks'], [['block_weeks' => ''], 'block_weeks'],
-    [['week' => 'odd'], 'week'], [['week' => ''], 'week'], [['activation' => ''], 'activation'],
+    [['block_easier' => 'often'], 'block_easier'], [['week' => 'odd'], 'week'], [['week' => ''], 'week'], [['activation' => ''], 'activation'],
     [['cool_down' => []], 'cool_down'],
 ]);
 
@@ -219,4 +220,33 @@ it('leaves what was decided of one half on the table when the other half was don
     $open = Proposal::query()->where('client_id', $plan->client_id)->where('status', Proposal::OPEN)
         ->with('planItem')->get()->map(static fn (Proposal $p): string => $p->planItem->family)->all();
     expect($open)->toContain('seat_rise')->toContain('tote_row')->and($open)->toBe(array_unique($open));
+});
+
+it('asks for fewer sets in an easier week, and lets nothing step on them', function (): void {
+    $plan = $this->scene->drafted();
+    $at = "/clients/{$plan->client_id}";
+    $this->put("$at/plan/session", [...PARTS, 'block_weeks' => '4', 'block_easier' => true, 'revision' => 1])
+        ->assertSessionHasNoErrors();
+    $plan = app(IssuePlan::class)->run($plan->client->refresh(), $this->scene->user, 2, new IssueReasons)->load('items');
+    expect($plan->block_easier)->toBeTrue();
+    $today = $this->scene->user->clinic->today();
+    $easier = Scene::props($this->get("$at/sheet"))['sheet']['easier'];
+    expect($easier)->toHaveCount(1)->and($easier[0])->toContain($today->plus(21)->label())
+        ->toContain($today->plus(27)->label())->toContain('Where it says 2 ×, do 1 ×');
+    $page = Scene::props($this->get("$at/log"))['plan'];
+    expect($page['easier'])->toBe([[(string) $today->plus(21), (string) $today->plus(27)]]);
+    $row = $plan->items->firstOrFail('family', 'seat_rise');
+    expect(array_column($page['items'], 'easier_sets', 'id')[$row->id])->toBe(1);
+    // Six weeks ago it began: two good sessions of the fourth week move nothing, those of the fifth do.
+    $plan->update(['block_start' => (string) $today->plus(-34), 'block_weeks' => 6]);
+    $plan->client->update(['training_level' => 'trained']);
+    $decided = function (int $daysAgo) use ($plan, $today, $row): string {
+        $log = $this->scene->goodSession($plan, (string) $today->plus(-$daysAgo));
+
+        return Proposal::query()->where('session_log_id', $log->id)->where('plan_item_id', $row->id)->sole()->decision;
+    };
+    expect([$decided(11), $decided(8)])->toBe(['stay', 'stay'])
+        ->and(LogItem::query()->where('plan_item_id', $row->id)->firstOrFail()->sets[0]['light'])->toBeTrue()
+        ->and([$decided(3), $decided(0)])->toBe(['stay', 'step_up'])
+        ->and(LogItem::query()->latest('id')->firstOrFail()->sets[0]['light'] ?? false)->toBeFalse();
 });

@@ -234,6 +234,7 @@ final class PlanController extends StageController
             'cool_down' => ['required', 'boolean'],
             'aerobic_minutes' => ['required', 'integer', 'between:0,'.Shape::MOST_AEROBIC],
             'block_weeks' => ['required', 'integer', Rule::in(TrainingBlock::WEEKS)],
+            'block_easier' => ['required', 'boolean'],
             'week' => ['required', Rule::enum(WeekShape::class)],
             'revision' => ['required', 'integer'],
         ], [
@@ -246,7 +247,9 @@ final class PlanController extends StageController
             $client, $this->me($request), Structure::from($request->string('structure')->value()), new Shape(
                 $request->boolean('activation'), $request->boolean('ramp'), $request->integer('aerobic_minutes'),
                 $request->boolean('cool_down'), WeekShape::from($request->string('week')->value()),
-            ), $request->integer('block_weeks'), $request->integer('revision'),
+            ), [
+                'block_weeks' => $request->integer('block_weeks'), 'block_easier' => $request->boolean('block_easier'),
+            ], $request->integer('revision'),
         );
 
         return $this->said('Parts of the session changed.');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Progress;
 
+use BuoyantStep\Core\Dose\EasierWeek;
 use BuoyantStep\Core\Units\Reason;
 
 /** No step for four weeks of good adherence: another lever, an easier week or a re-test. House convention. */
@@ -13,9 +14,6 @@ final class Plateau
 
     /** Fewer sessions than this in four weeks are no good adherence. */
     private const SESSIONS = 6;
-
-    /** An easier week: so much of the sets. */
-    private const DELOAD = 0.6;
 
     /** What stays as it is for four weeks never stays without an offer. */
     public static function look(Course $course, Proposal $proposal): Proposal
@@ -30,9 +28,9 @@ final class Plateau
             return $proposal;
         }
         $says = sprintf('No step for %d weeks: another lever, an easier week or a fresh test.', intdiv($days, 7));
-        $sets = max(1, (int) round($course->dose->sets * self::DELOAD));
-        $offers = $sets === $course->dose->sets ? [] : [new Offered(
-            'deload', sprintf('An easier week: %d sets, then as before.', $sets), $course->dose->with(sets: $sets),
+        $easier = EasierWeek::of($course->dose);
+        $offers = $easier->sets === $course->dose->sets ? [] : [new Offered(
+            'deload', sprintf('An easier week: %d sets, then as before.', $easier->sets), $easier,
         )];
 
         return $proposal->withDose($proposal->dose, [new Reason('rule', 'plateau', $says, 'House convention')])

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\EasierWeek;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\LightDay;
 use BuoyantStep\Core\Input\Bag;
@@ -72,3 +73,7 @@ it('counts a light day neither for a step nor against it', function (array $days
     'as the newest' => [[[2, true], [4, false], [6, false]], 'step_up'],
     'two light ones are no run' => [[[2, true], [4, true], [6, false]], 'stay'],
 ]);
+
+it('does about six tenths of the sets in an easier week, one at least', function (int $sets, int $fewer): void {
+    expect(EasierWeek::sets($sets))->toBe($fewer);
+})->with([[1, 1], [2, 1], [3, 2], [4, 2], [5, 3], [6, 4], [10, 6]]);

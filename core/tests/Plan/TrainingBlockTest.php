@@ -40,3 +40,23 @@ it('puts the dates ahead into their weeks, and the re-test at the end', function
         ->and($six['retest'])->toBe('14 December 2026');
     expect(block('2026-11-30')[1]['over'])->toBeTrue()->and(block('2026-11-29')[1]['over'])->toBeFalse();
 });
+
+it('makes every fourth week an easier one where that is wished for', function (
+    int $weeks, bool $easier, array $expected,
+): void {
+    $made = new TrainingBlock(Day::of('2026-11-02'), $weeks, [], Day::of('2026-11-10'), $easier);
+    expect(array_map(static fn (array $w): string => $w[0].' '.$w[1], $made->easierWeeks()))->toBe($expected);
+    $marked = array_column(array_filter($made->jsonSerialize()['weeks'], static fn (array $w): bool => $w['easier']), 'n');
+    expect($marked)->toHaveCount(count($expected));
+})->with([
+    [4, true, ['2026-11-23 2026-11-29']], [6, true, ['2026-11-23 2026-11-29']],
+    [8, true, ['2026-11-23 2026-11-29', '2026-12-21 2026-12-27']], [8, false, []],
+]);
+
+it('knows which days are in an easier week', function (string $day, bool $easier): void {
+    $block = new TrainingBlock(Day::of('2026-11-02'), 6, [], Day::of('2026-11-10'), true);
+    expect($block->isEasierOn(Day::of($day)))->toBe($easier);
+})->with([
+    ['2026-11-22', false], ['2026-11-23', true], ['2026-11-29', true], ['2026-11-30', false], ['2026-11-01', false],
+    ['2026-12-25', false],
+]);

@@ -10,7 +10,9 @@ use App\Models\PlanItem;
 use App\Models\SessionLog;
 use App\Models\SessionLogVersion;
 use App\Queries\SeenForm;
+use App\Rows\BlockRow;
 use App\Rows\PlanItemRow;
+use BuoyantStep\Core\Dose\EasierWeek;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Look;
 use BuoyantStep\Core\Input\Bag;
@@ -54,6 +56,10 @@ final class LogResource
                 : [
                     'id' => $plan->id,
                     'version' => $plan->version,
+                    'easier' => array_map(
+                        static fn (array $w): array => [(string) $w[0], (string) $w[1]],
+                        BlockRow::of($plan, $situation)->easierWeeks(),
+                    ),
                     'items' => $plan->items->map(
                         fn (PlanItem $i): array => $this->item($i, $situation),
                     )->values()->all(),
@@ -231,6 +237,7 @@ final class LogResource
             'dose' => DoseResource::of($dose, PlanItemRow::goal($item), $rung),
             'light' => LightResource::of($item, $situation->at($family, $rung), PlanItemRow::goal($item)),
             'off_days' => $item->off_days ?? [],
+            'easier_sets' => EasierWeek::sets($dose->sets) * count($item->sides),
             'stood' => $rung->work->band?->isWalkedAway() === true,
             'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
             'sets' => $sets,

@@ -7,7 +7,9 @@ namespace App\Http\Clinic\Resources;
 use App\Models\Client;
 use App\Models\Plan;
 use App\Models\PlanItem;
+use App\Rows\BlockRow;
 use App\Rows\PlanItemRow;
+use BuoyantStep\Core\Dose\EasierWeek;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Reworded;
@@ -53,7 +55,7 @@ final class SheetResource
             'marks' => self::marks($plan, $stops, $breaches),
             'stopped' => $stops,
             'breaches' => $breaches,
-            'days' => $plan->days,
+            'days' => $plan->days, 'easier' => self::easier($plan, $situation),
             'clinic' => [
                 'name' => $clinic->name, 'address' => $clinic->address, 'phone' => $clinic->phone,
                 'emergency' => $clinic->emergency_phone,
@@ -87,6 +89,26 @@ final class SheetResource
         return array_map(static fn (string $mark): array => [
             SheetWords::says('mark.'.$mark), SheetWords::says('mark_says.'.$mark),
         ], $marks);
+    }
+
+    /** @return list<string> the easier weeks that are not over, with what is done in them */
+    private static function easier(Plan $plan, Situation $situation): array
+    {
+        $counts = array_unique($plan->items->map(
+            static fn (PlanItem $i): int => PlanItemRow::dose($i)->sets,
+        )->sortDesc()->all());
+        $fewer = array_filter($counts, static fn (int $sets): bool => EasierWeek::sets($sets) < $sets);
+        $sets = implode('. ', array_map(static fn (int $sets): string => SheetWords::says('easier_sets', [
+            'sets' => $sets, 'few' => EasierWeek::sets($sets),
+        ]), $fewer));
+        $ahead = array_filter(
+            BlockRow::of($plan, $situation)->easierWeeks(),
+            static fn (array $week): bool => $fewer !== [] && ! $week[1]->isBefore($situation->on),
+        );
+
+        return array_values(array_map(static fn (array $week): string => SheetWords::says('easier', [
+            'from' => $week[0]->label(), 'to' => $week[1]->label(), 'sets' => $sets,
+        ]), $ahead));
     }
 
     /**

@@ -80,12 +80,19 @@ const loadsOf = (
     right_load_kg: dose.apart ? dose.right.load_kg : "",
 });
 
-/** Every set at the top of its range, with the load of the dose. */
-const atTheTop = (item: PlanOfLog["items"][number], row: ItemForm): Partial<ItemForm> => ({
+/** Every set that was asked for at the top of its range, with the load of the dose. */
+const atTheTop = (item: PlanOfLog["items"][number], row: ItemForm, easier: boolean): Partial<ItemForm> => ({
     done: true,
     ...loadsOf((row.light && item.light ? item.light : item).dose),
-    sets: row.sets.map((s) => ({ ...s, amount: String(topOf(item.dose, s.side)) })),
+    sets: row.sets.map((s, i) => ({
+        ...s,
+        amount: easier && i >= item.easier_sets ? "" : String(topOf(item.dose, s.side)),
+    })),
 });
+
+/** Dates as they are written sort as they follow each other. */
+const isEasier = (plan: PlanOfLog, date: string): boolean =>
+    plan.easier.some(([from, to]) => from <= date && date <= to);
 
 /** A session as it was done, or one that is corrected: then with what was entered, on the plan it was done on. */
 function SessionForm({
@@ -205,7 +212,7 @@ function SessionForm({
                             items: data.items.map((row, i) => {
                                 const item = plan.items[i];
                                 return item && !item.off_days.includes(weekday(data.done_on))
-                                    ? { ...row, ...atTheTop(item, row) }
+                                    ? { ...row, ...atTheTop(item, row, isEasier(plan, data.done_on)) }
                                     : row;
                             }),
                         }))
@@ -215,6 +222,11 @@ function SessionForm({
                 </Button>
                 <span className="text-soft">then correct what was different, and enter the RPE of each</span>
             </div>
+            {isEasier(plan, form.data.done_on) && (
+                <p className="mt-2">
+                    ▽ An easier week: fewer sets are asked for. It counts neither for a step nor against it.
+                </p>
+            )}
             <ol className="border-sand mt-2 border-t">
                 {plan.items.map((item, n) => {
                     const row = form.data.items[n];
@@ -270,7 +282,12 @@ function SessionForm({
                                         <FormAdvice advice={item.advice} />
                                     </div>
                                 )}
-                                <Button small tone="quiet" className="ml-6" onClick={() => set(n, atTheTop(item, row))}>
+                                <Button
+                                    small
+                                    tone="quiet"
+                                    className="ml-6"
+                                    onClick={() => set(n, atTheTop(item, row, isEasier(plan, form.data.done_on)))}
+                                >
                                     {item.dose.apart
                                         ? "all to the top"
                                         : `all ${item.dose.amount_hi} ${item.dose.unit}`}

@@ -23,6 +23,7 @@ export default function BlockStrip({ block }: { block: NonNullable<PlanProps["pl
                             {week.now && <span className="font-normal">, now</span>}
                         </p>
                         <p className="text-soft">from {week.from}</p>
+                        {week.easier && <p>▽ easier: fewer sets</p>}
                         {week.dates.map((date) => (
                             <p key={date.on + date.says} className={date.tightens ? "text-hold" : ""}>
                                 {date.tightens && <span aria-hidden="true">■ </span>}

@@ -13,6 +13,7 @@ export interface SessionShape {
     cool_down: boolean;
     aerobic_minutes: string;
     block_weeks: string;
+    block_easier: boolean;
     week: string;
 }
 
@@ -39,6 +40,7 @@ export default function SessionParts({
         structure: plan.structure,
         aerobic_minutes: String(plan.session.aerobic_minutes),
         block_weeks: String(plan.block.weeks.length),
+        block_easier: plan.block.easier,
     });
     const inRounds = shape.structure !== "straight";
     return (
@@ -97,7 +99,7 @@ export default function SessionParts({
                     onChange={(e) => setShape({ ...shape, aerobic_minutes: e.target.value })}
                 />
             </Field>
-            <div className="w-40">
+            <div className="w-56">
                 <SelectField
                     label="Block, weeks"
                     value={shape.block_weeks}
@@ -109,6 +111,15 @@ export default function SessionParts({
                     onChange={(block_weeks) => setShape({ ...shape, block_weeks })}
                 />
                 <FieldError error={errors.block_weeks} />
+                <label className="mt-1 flex min-h-6 items-center gap-2 text-sm">
+                    <input
+                        type="checkbox"
+                        className="accent-water size-4.5"
+                        checked={shape.block_easier}
+                        onChange={(e) => setShape({ ...shape, block_easier: e.target.checked })}
+                    />
+                    Every fourth week easier
+                </label>
             </div>
             <Button type="submit" tone="main" small disabled={busy} className="mt-6">
                 Build it so

@@ -30,6 +30,11 @@ export default function Paper({ sheet, issued }: { sheet: SheetData; issued: str
                     {issued}
                 </p>
             </header>
+            {sheet.easier.map((line) => (
+                <p key={line} className="mb-3 font-bold">
+                    {line}
+                </p>
+            ))}
             <Around heading={words.before} lines={sheet.before} />
             {sheet.sessions.map((session, at) => (
                 <Session

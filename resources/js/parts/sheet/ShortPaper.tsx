@@ -20,6 +20,7 @@ export default function ShortPaper({ sheet, issued }: { sheet: SheetData; issued
                 {dayList(sheet.days)}. {sheet.version_says}
                 {issued}
             </p>
+            {sheet.easier.length > 0 && <p className="text-base font-bold">{sheet.easier.join(" ")}</p>}
             {sheet.before.length > 0 && <p className="mt-1 text-base">{sheet.before.join(" ")}</p>}
             {sheet.sessions.map((session) => (
                 <div key={session.days.join()}>

@@ -49,12 +49,16 @@ export interface LogProps {
     plan: {
         id: number;
         version: number;
+        /** First and last day of each easier week. */
+        easier: [string, string][];
         items: {
             id: number;
             name: string;
             dose: Dose;
             light: LightDays | null;
             off_days: number[];
+            /** Of all sides together, in an easier week. */
+            easier_sets: number;
             /** Does one walk away from the anchor of a band? */
             stood: boolean;
             sides: string;

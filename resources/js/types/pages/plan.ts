@@ -139,10 +139,13 @@ export interface PlanProps {
                 n: number;
                 from: string;
                 now: boolean;
+                easier: boolean;
                 dates: { on: string; says: string; tightens: boolean }[];
             }[];
             retest: string;
             over: boolean;
+            /** Is every fourth week an easier one? */
+            easier: boolean;
         };
         week: {
             days: number[];
@@ -215,6 +218,8 @@ export interface SheetProps {
         /** What of it no longer fits the limits of today. */
         breaches: string[];
         days: number[];
+        /** The easier weeks that are not over. */
+        easier: string[];
         clinic: { name: string; address: string | null; phone: string | null; emergency: string | null };
         words: Record<string, string>;
         before: string[];
