@@ -256,7 +256,8 @@ final class LogSession
             $item = $plan->items->firstOrFail('id', $row['item']);
             $kept = $log->items()->create([
                 'plan_item_id' => $item->id, 'family' => $item->family, 'rung' => $item->rung,
-                'dose' => $item->dose, 'sets' => $this->withPulls($client, $item, $easier ? self::light($row['sets']) : $row['sets']),
+                'dose' => $item->dose,
+                'sets' => $this->withPulls($client, $item, $easier ? self::light($row['sets']) : $row['sets']),
                 'pain_during' => $row['pain_during'], 'seen' => $this->seen($item, $row['seen'] ?? []),
             ]);
             foreach ($this->estimates($kept, $profile, Day::of($log->done_on)) as $best) {

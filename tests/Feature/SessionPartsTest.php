@@ -71,7 +71,8 @@ it('refuses what is no session', function (array $with, string $field): void {
     [['structure' => 'spiral'], 'structure'], [['aerobic_minutes' => '11'], 'aerobic_minutes'],
     [['aerobic_minutes' => '-1'], 'aerobic_minutes'], [['ramp' => 'perhaps'], 'ramp'],
     [['block_weeks' => '5'], 'block_weeks'], [['block_weeks' => ''], 'block_weeks'],
-    [['block_easier' => 'often'], 'block_easier'], [['week' => 'odd'], 'week'], [['week' => ''], 'week'], [['activation' => ''], 'activation'],
+    [['block_easier' => 'often'], 'block_easier'],
+    [['week' => 'odd'], 'week'], [['week' => ''], 'week'], [['activation' => ''], 'activation'],
     [['cool_down' => []], 'cool_down'],
 ]);
 
@@ -227,7 +228,8 @@ it('asks for fewer sets in an easier week, and lets nothing step on them', funct
     $at = "/clients/{$plan->client_id}";
     $this->put("$at/plan/session", [...PARTS, 'block_weeks' => '4', 'block_easier' => true, 'revision' => 1])
         ->assertSessionHasNoErrors();
-    $plan = app(IssuePlan::class)->run($plan->client->refresh(), $this->scene->user, 2, new IssueReasons)->load('items');
+    $plan = app(IssuePlan::class)->run($plan->client->refresh(), $this->scene->user, 2, new IssueReasons);
+    $plan->load('items');
     expect($plan->block_easier)->toBeTrue();
     $today = $this->scene->user->clinic->today();
     $easier = Scene::props($this->get("$at/sheet"))['sheet']['easier'];

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Dose;
 
 /**
- * The same exercise in an easier week: about six tenths of its sets, at the same load. House convention; it is done, and
- * never counts for or against a step.
+ * The same exercise in an easier week: about six tenths of its sets, at the same load. House convention; it is done,
+ * and never counts for or against a step.
  */
 final class EasierWeek
 {

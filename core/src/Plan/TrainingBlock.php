@@ -99,7 +99,8 @@ final readonly class TrainingBlock implements JsonSerializable
         $retest = $this->retest();
 
         return [
-            'weeks' => $weeks, 'easier' => $this->easier, 'retest' => $retest->label(), 'over' => ! $this->today->isBefore($retest),
+            'weeks' => $weeks, 'easier' => $this->easier, 'retest' => $retest->label(),
+            'over' => ! $this->today->isBefore($retest),
         ];
     }
 }
