@@ -29,7 +29,7 @@ final class SaveScreen
         'given_name', 'family_name', 'birth_date', 'sex', 'due_date', 'grip_left', 'grip_right', 'standing',
         'floor_transfer', 'home',
         'training_level', 'training_since', 'usual_pain', 'pain_where', 'pain_school', 'supine_school', 'bone_school',
-        'days', 'minutes', 'aim', 'structure', 'wants',
+        'days', 'minutes', 'aim', 'structure', 'wants', 'treatment_days', 'best_time',
         'mass_unit', 'birth_given_on', 'birth_kind', 'birth_symptoms', 'medicines', 'insensate', 'usual',
     ];
 

@@ -44,6 +44,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $supine_school
  * @property string|null $bone_school
  * @property list<int> $days
+ * @property list<int>|null $treatment_days  of dialysis, infusions and the like; 1 Monday to 7 Sunday
+ * @property string|null $best_time  of the day, for exercise
  * @property array<string, string>|null $set_ups  own set-ups by family/rung
  * @property list<string>|null $ways  how this client does it: stance, palms, what is held on to
  * @property int $minutes
@@ -80,7 +82,8 @@ final class Client extends Model
     protected function casts(): array
     {
         return [
-            'days' => 'array', 'ways' => 'array', 'set_ups' => 'array', 'wishes' => 'array',
+            'days' => 'array', 'treatment_days' => 'array',
+            'ways' => 'array', 'set_ups' => 'array', 'wishes' => 'array',
             'birth_symptoms' => 'array', 'medicines' => 'array', 'insensate' => 'array',
             'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'abilities' => 'array',
             'mass_unit' => MassUnit::class,

@@ -35,7 +35,7 @@
 @endif
 <p class="small"><strong>{{ $sheet['clinic']['name'] }}</strong>{{ $sheet['clinic']['address'] ? ', '.$sheet['clinic']['address'] : '' }}{{ $sheet['clinic']['phone'] ? ', '.$sheet['clinic']['phone'] : '' }}</p>
 <h1>{{ $sheet['title'] }}</h1>
-<p>{{ $days }}. <span class="small">{{ $sheet['version_says'] }}{{ $issued ? ', '.$issued : '' }}</span></p>
+<p>{{ $sheet['days_says'] }}. <span class="small">{{ $sheet['version_says'] }}{{ $issued ? ', '.$issued : '' }}</span></p>
 @foreach ($sheet['easier'] as $line)
     <p><strong>{{ $line }}</strong></p>
 @endforeach
@@ -45,7 +45,7 @@
 @foreach ($sheet['sessions'] as $at => $session)
 @php($n = 0)
 @if (count($sheet['sessions']) > 1)
-    <h2 class="days" @if ($at > 0) style="page-break-before: always" @endif>{{ $dayList($session['days']) }}, {{ $session['minutes'] }} min</h2>
+    <h2 class="days" @if ($at > 0) style="page-break-before: always" @endif>{{ $session['says'] }}, {{ $session['minutes'] }} min</h2>
 @endif
 @foreach ($session['parts'] as $part)
     <h2>{{ $part['label'] }}, {{ $part['minutes'] }} min</h2>
@@ -113,16 +113,16 @@
 </div>
 <h3>{{ $sheet['words']['done'] }}</h3>
 <table>
-    <tr><td></td>@foreach ($dayNames as $day)<th>{{ $day }}</th>@endforeach</tr>
+    <tr><td></td>@foreach ($sheet['day_names'] as $day)<th>{{ mb_substr($day, 0, 3) }}</th>@endforeach</tr>
     @foreach ($sheet['items'] as $item)
         <tr>
             <th>{{ $item['name'] }}</th>
-            @foreach ($dayNames as $number => $day)
-                <td>@if (in_array($number, $item['off_days'], true)) – @else @for ($set = 0; $set < $item['dose']['sets']; $set++)<span class="box"></span>@endfor @endif</td>
+            @foreach ($sheet['days'] as $day)
+                <td>@if (in_array($day, $item['off_days'], true)) – @else @for ($set = 0; $set < $item['dose']['sets']; $set++)<span class="box"></span>@endfor @endif</td>
             @endforeach
         </tr>
     @endforeach
-    <tr><th style="height: 40pt">{{ $sheet['words']['felt'] }}</th>@foreach ($dayNames as $day)<td></td>@endforeach</tr>
+    <tr><th style="height: 40pt">{{ $sheet['words']['felt'] }}</th>@foreach ($sheet['days'] as $day)<td></td>@endforeach</tr>
 </table>
 </body>
 </html>

@@ -211,7 +211,7 @@ describe('a dose as it is typed', function (): void {
         };
         $on([5])->assertSessionHasNoErrors();
         expect($row->refresh()->light_days)->toBe([5]);
-        $light = array_column(Scene::props($this->get("{$this->at}/sheet"))['sheet']['items'], 'light', 'id')[$row->id];
+        $light = array_column(Scene::props($this->get("{$this->at}/plan"))['plan']['items'], 'light', 'id')[$row->id];
         expect($light['days'])->toBe([5])
             ->and($light['dose']['load_g'])->toBeLessThanOrEqual((int) (0.8 * $row->dose['load_g']))
             ->and($light['dose']['effort_hi'])->toBe($row->dose['effort']['hi'] - 2);

@@ -2,8 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Http\Clinic\Resources\SheetWords;
+use App\Http\Clinic\Resources\SidesResource;
 use App\Models\Plan;
+use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Dose\Kinds;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Reminder;
+use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Sign;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\Feature\Support\Scene;
@@ -150,3 +156,62 @@ it('counts one way in the cues and in the dose', function (): void {
     }
     expect($counted)->toBeGreaterThan(0);
 });
+
+it('has every fixed word of a dose in the language file, ready for another language', function (): void {
+    $file = json_decode((string) file_get_contents(lang_path('en.json')), true);
+    $said = [
+        SidesResource::say([Side::Left]), SidesResource::say([Side::Right]),
+        SidesResource::say([Side::Left, Side::Right]), SidesResource::say([Side::Right, Side::Left]),
+    ];
+    foreach (DoseKind::cases() as $kind) {
+        foreach (Goal::cases() as $goal) {
+            foreach (range(0, 10) as $effort) {
+                $said[] = Kinds::of($kind)->leaves($goal, $effort);
+            }
+        }
+    }
+    expect(array_values(array_unique($said)))->toHaveCount(count($file))
+        ->and(array_diff($said, array_keys($file)))->toBe([]);
+    app('translator')->addJsonPath(base_path('tests/Feature/Support/lang'));
+    app()->setLocale('xx');
+    expect(SheetWords::fixed('wobbly but safe'))->toBe('WOBBLY')->and(SheetWords::fixed('easy'))->toBe('easy');
+});
+
+it('prints the best time, the days of treatment, and what is lighter', function (): void {
+    $plan = $this->scene->drafted([
+        'days' => [2, 5], 'treatment_days' => [5, 6], 'best_time' => 'an hour after lunch.',
+    ]);
+    $plan->items->firstOrFail('family', 'tote_row')->update(['light_days' => [5]]);
+    $sheet = ($this->sheet)($plan->refresh());
+    expect($sheet['before'])->toContain('Your best time: an hour after lunch.')
+        ->toContain('On Friday exercise before your treatment, not after it.')
+        ->and($sheet['days_says'])->toBe('Tuesday and Friday')->and($sheet['day_names'])->toBe(['Tuesday', 'Friday']);
+    $light = implode(' ', array_column($sheet['items'], 'light_says'));
+    expect($light)->toMatch('/On Friday, lighter: .+kg, [1-6]-[1-6] of 10\. \S/u');
+    $page = Scene::props($this->get("/clients/{$plan->client_id}/plan"))['plan'];
+    expect($page['week']['findings'])->toContain(
+        'Friday has a treatment as well: exercise before it, or choose another day.',
+    )->and($page['asks'])->toBe([]);
+});
+
+it('asks for what the week depends on and nobody has said', function (array $with, array $asks): void {
+    $plan = $this->scene->drafted($with);
+    expect(Scene::props($this->get("/clients/{$plan->client_id}/plan"))['plan']['asks'])->toBe($asks);
+})->with([
+    'a fistula, no days' => [
+        ['conditions' => [['code' => 'dialysis_fistula', 'side' => 'left', 'details' => []]]],
+        ['The days of dialysis are not on the screen.'],
+    ],
+    'a fistula with its days' => [
+        ['conditions' => [['code' => 'dialysis_fistula', 'side' => 'left', 'details' => []]], 'treatment_days' => [1]],
+        [],
+    ],
+    'tablets, no time' => [
+        ['conditions' => [['code' => 'parkinsons', 'details' => []]]],
+        ['When the medicine works best is not on the screen.'],
+    ],
+    'tablets with their time' => [
+        ['conditions' => [['code' => 'parkinsons', 'details' => []]], 'best_time' => 'eleven'], [],
+    ],
+    'nobody' => [[], []],
+]);

@@ -35,6 +35,7 @@ final readonly class Week implements JsonSerializable
      * @param  list<OnDays>  $on  as many as there are exercises
      * @param  list<int>  $days  1 Monday to 7 Sunday
      * @param  int  $hours  between two sessions of the same muscles
+     * @param  list<int>  $treatment  days of dialysis or another treatment
      */
     public function __construct(
         private array $items,
@@ -42,6 +43,7 @@ final readonly class Week implements JsonSerializable
         public array $days,
         private int $hours,
         private bool $usesWheels = false,
+        private array $treatment = [],
     ) {
         $sets = [];
         foreach (array_keys(self::REGIONS) as $region) {
@@ -50,7 +52,9 @@ final readonly class Week implements JsonSerializable
         $this->sets = $sets;
         $this->pull = $this->setsOf(static fn (Planned $i): bool => $i->family->pattern === Pattern::Pull);
         $this->push = $this->setsOf(static fn (Planned $i): bool => $i->family->pattern === Pattern::Push);
-        $this->findings = [...$this->unrested(), ...$this->seldom(), ...$this->balance()];
+        $this->findings = [
+            ...$this->unrested(), ...$this->seldom(), ...$this->treated(), ...$this->balance(),
+        ];
     }
 
     /** @param  callable(Planned): bool  $which */
@@ -134,6 +138,16 @@ final readonly class Week implements JsonSerializable
         return $found;
     }
 
+    /** @return list<string> days that hold a treatment as well. Source: ACSM Guidelines, 11th ed. */
+    private function treated(): array
+    {
+        return array_values(array_map(
+            static fn (int $day): string => sprintf(
+                '%s has a treatment as well: exercise before it, or choose another day.', self::NAMES[$day - 1],
+            ), array_intersect($this->days, $this->treatment),
+        ));
+    }
+
     /** @return list<string> */
     private function balance(): array
     {
@@ -162,7 +176,8 @@ final readonly class Week implements JsonSerializable
         }
 
         return [
-            'days' => $this->days, 'regions' => $regions, 'pull' => $this->pull, 'push' => $this->push,
+            'days' => $this->days, 'treatment' => $this->treatment,
+            'regions' => $regions, 'pull' => $this->pull, 'push' => $this->push,
             'findings' => $this->findings,
         ];
     }

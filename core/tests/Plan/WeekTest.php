@@ -106,3 +106,9 @@ it('asks for a second day where days that differ leave a muscle group with one',
         'Arms and shoulders: on Thursday only; two or three days a week are asked for.',
     ]);
 });
+
+it('says which of its days hold a treatment as well', function (): void {
+    $week = new Week(aWeek(), onDays(3), [2, 5], 48, false, [1, 5]);
+    expect($week->findings)->toBe(['Friday has a treatment as well: exercise before it, or choose another day.'])
+        ->and((new Week(aWeek(), onDays(3), [2, 5], 48, false, [1, 3]))->findings)->toBe([]);
+});

@@ -169,6 +169,9 @@ final class ScreenRequest extends ClinicRequest
         return [
             'days' => ['required', 'array', 'min:1', 'max:7'],
             'days.*' => ['integer', 'between:1,7', 'distinct'],
+            'treatment_days' => ['nullable', 'array', 'max:7'],
+            'treatment_days.*' => ['integer', 'between:1,7', 'distinct'],
+            'best_time' => ['nullable', 'string', 'max:80'],
             'minutes' => ['required', 'integer', 'between:5,120'],
             'aim' => ['required', Rule::enum(Aim::class)],
             'structure' => ['required', Rule::enum(Structure::class)],
@@ -216,6 +219,8 @@ final class ScreenRequest extends ClinicRequest
                 .'empty when it is not known.',
             'mass_unit.*' => 'Choose kg or lb, or the clinic\'s unit.',
             'days.*' => 'Choose at least one day.',
+            'treatment_days.*' => 'Choose days of the week, each once.',
+            'best_time.*' => 'In 80 letters at most, for example: one hour after the morning tablet.',
             'minutes.*' => 'Minutes must be from 5 to 120, for example 30.',
             'usual_pain.*' => 'Pain goes from 0 to 10.',
             'clearance.given_by.required_with' => 'Say who wrote the letter, for example: Dr Amari.',

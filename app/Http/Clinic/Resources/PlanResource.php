@@ -16,6 +16,7 @@ use App\Rows\WishRows;
 use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Plan\Channel;
 use BuoyantStep\Core\Plan\Days\WeekShape;
 use BuoyantStep\Core\Plan\PlanFit;
@@ -31,6 +32,7 @@ use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Reminder;
 
 /** A plan with everything the Plan stage draws: dose, channel, stair, reasons, and what no longer fits. */
 final class PlanResource
@@ -44,6 +46,7 @@ final class PlanResource
         private readonly PlanDesk $desk,
         private readonly WishesResource $wishes,
         private readonly SessionResource $session,
+        private readonly RuleBook $rules,
     ) {
     }
 
@@ -76,7 +79,7 @@ final class PlanResource
                 'left' => self::left($plan), 'trims' => $plan->notes['trims'],
                 'issued_on' => $plan->issued_on, 'items' => $items,
                 'ahead' => $this->ahead($plan, $client, $situation),
-                'week' => $this->week($plan, $situation),
+                'week' => $this->week($plan, $client, $situation), 'asks' => $this->asks($client, $situation),
                 'block' => BlockRow::of($plan, $situation),
                 'structures' => Options::of(Structure::class), 'weeks' => self::weeks($plan),
                 'covers' => array_values(array_unique(array_column($items, 'pattern'))),
@@ -102,12 +105,25 @@ final class PlanResource
         ));
     }
 
-    private function week(Plan $plan, Situation $situation): Week
+    /** @return list<string> what the week depends on and the screen does not say */
+    private function asks(Client $client, Situation $situation): array
+    {
+        $reminders = $this->rules->reminders($situation->facts());
+        $missing = [
+            'The days of dialysis are not on the screen.' => Reminder::DialysisDays,
+            'When the medicine works best is not on the screen.' => Reminder::OnTime,
+        ];
+
+        return array_keys(array_filter($missing, static fn (Reminder $r): bool => in_array($r, $reminders, true)
+            && ($r === Reminder::OnTime ? $client->best_time : $client->treatment_days) === null));
+    }
+
+    private function week(Plan $plan, Client $client, Situation $situation): Week
     {
         return new Week(
             PlanItemRow::all($plan, $this->catalogue), PlanItemRow::allOnDays($plan), $plan->days,
             $situation->envelope->atLeast(Field::HoursBetweenSameMuscle, 48),
-            $situation->envelope->is(ConditionTrait::UsesWheels),
+            $situation->envelope->is(ConditionTrait::UsesWheels), $client->treatment_days ?? [],
         );
     }
 

@@ -23,6 +23,7 @@ final class ScreenConflict
         'abilities' => 'What they can do', 'training_level' => 'Training', 'pain_school' => 'Pain ceiling',
         'supine_school' => 'Flat on the back',
         'bone_school' => 'Loading fragile bone', 'minutes' => 'Minutes a session',
+        'treatment_days' => 'Days of treatment', 'best_time' => 'Best time of the day',
         'wants' => 'What they want to do again', 'clearance' => 'Clearance',
     ];
 

@@ -128,6 +128,8 @@ final class ScreenResource
 
         return [
             'days' => $client->days ?? [2, 5],
+            'treatment_days' => $client->treatment_days ?? [],
+            'best_time' => $client->best_time ?? '',
             'minutes' => (string) ($client->minutes ?? 30),
             'aim' => $client->aim ?? Aim::Strength->value,
             'structure' => $client->structure ?? Structure::Circuit->value,

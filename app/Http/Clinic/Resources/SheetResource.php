@@ -9,14 +9,21 @@ use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Rows\BlockRow;
 use App\Rows\PlanItemRow;
+use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\EasierWeek;
+use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Dose\Kinds;
+use BuoyantStep\Core\Dose\LightDay;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Exercises\Reworded;
+use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\PlanFit;
 use BuoyantStep\Core\Progress\PainRule;
+use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Vocabulary\Breath;
 use BuoyantStep\Core\Vocabulary\Change;
@@ -55,17 +62,21 @@ final class SheetResource
             'marks' => self::marks($plan, $stops, $breaches),
             'stopped' => $stops,
             'breaches' => $breaches,
-            'days' => $plan->days, 'easier' => self::easier($plan, $situation),
+            'days' => $plan->days, 'days_says' => SheetWords::days($plan->days),
+            'day_names' => array_map(static fn (int $d): string => SheetWords::says('weekday.'.$d), $plan->days),
+            'easier' => self::easier($plan, $situation),
             'clinic' => [
                 'name' => $clinic->name, 'address' => $clinic->address, 'phone' => $clinic->phone,
                 'emergency' => $clinic->emergency_phone,
             ],
             'words' => SheetWords::headings(),
-            ...$this->around($plan, $situation),
+            ...$this->around($plan, $client, $situation),
             'pain' => self::pain($situation),
             'stop' => self::signs($situation, Urgency::CallNow, 'stop_says', $clinic->emergency_phone),
             'refer' => self::signs($situation, Urgency::Refer, 'refer_says', null),
-            'sessions' => $this->session->of($plan, $situation),
+            'sessions' => array_map(static fn (array $s): array => [
+                ...$s, 'says' => SheetWords::days($s['days']),
+            ], $this->session->of($plan, $situation)),
             'items' => $plan->items->map(
                 fn (PlanItem $i): array => $this->item($i, $client, $situation),
             )->values()->all(),
@@ -116,9 +127,16 @@ final class SheetResource
      *
      * @return array{before: list<string>, during: list<string>, after: list<string>}
      */
-    private function around(Plan $plan, Situation $situation): array
+    private function around(Plan $plan, Client $client, Situation $situation): array
     {
         $at = ['before' => [], 'during' => [], 'after' => []];
+        if ($client->best_time !== null) {
+            $at['before'][] = SheetWords::says('best_time', ['time' => rtrim($client->best_time, '.')]);
+        }
+        $treated = array_values(array_intersect($plan->days, $client->treatment_days ?? []));
+        if ($treated !== []) {
+            $at['before'][] = SheetWords::says('treatment', ['days' => SheetWords::days($treated)]);
+        }
         foreach ($this->rules->reminders($situation->facts()) as $reminder) {
             $at[$reminder === Reminder::RiseSlowly ? 'during' : 'before'][] = SheetWords::says(
                 'reminder.'.$reminder->value,
@@ -188,9 +206,9 @@ final class SheetResource
             'mistakes' => $anew->all($rung->teaching->mistakes),
             'feel' => $anew->says($rung->teaching->feel),
             'changes' => [...array_column($item->changes, 'says'), ...WaysResource::say($item, $client, $here)],
-            'dose' => DoseResource::of($dose, $goal, $rung),
-            'light' => LightResource::of($item, $here, $goal), 'off_days' => $item->off_days ?? [],
-            'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
+            'dose' => self::dose($dose, $goal, $rung),
+            'light_says' => self::light($item, $here, $goal), 'off_days' => $item->off_days ?? [],
+            'sides' => SheetWords::fixed(SidesResource::say(array_map(Side::from(...), $item->sides))),
             'recipe' => $item->recipe === null
                 ? null
                 : ($rung->work->band === null ? 'Load: ' : 'Band: ').rtrim($item->recipe, '.').'.',
@@ -205,6 +223,30 @@ final class SheetResource
             'pause_says' => $dose->pauseS === null ? '' : SheetWords::says('pause', ['seconds' => $dose->pauseS]),
             'goal' => $goal->value,
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function dose(Dose $dose, Goal $goal, Rung $rung): array
+    {
+        $leaves = Kinds::of($dose->kind)->leaves($goal, $dose->effort->hi);
+
+        return [...DoseResource::of($dose, $goal, $rung), 'effort_says' => SheetWords::fixed($leaves)];
+    }
+
+    /** What is done on its light days, in words; empty where every day is the same. */
+    private static function light(PlanItem $item, RungHere $here, Goal $goal): string
+    {
+        if (($item->light_days ?? []) === []) {
+            return '';
+        }
+        $dose = LightDay::of($here, PlanItemRow::dose($item));
+        $recipe = Drafter::recipe($here, $goal, $dose);
+        $says = SheetWords::says('light', [
+            'days' => SheetWords::days($item->light_days ?? []), 'effort' => $dose->effort->label(),
+            'amount' => implode(', ', array_filter([$dose->amountLabel(), $dose->loadLabel()])),
+        ]);
+
+        return $recipe === null ? $says : $says.' '.rtrim($recipe, '.').'.';
     }
 
     /** Between its sets, where they follow each other; in rounds the rest stands at the head of the part. */

@@ -18,6 +18,27 @@ final class SheetWords
         return is_string($words) ? $words : '';
     }
 
+    /**
+     * "Monday and Thursday".
+     *
+     * @param  list<int>  $days  1 Monday to 7 Sunday
+     */
+    public static function days(array $days): string
+    {
+        $names = array_map(static fn (int $d): string => self::says('weekday.'.$d), $days);
+        $last = array_pop($names);
+
+        return implode(self::says('and'), array_filter([implode(', ', $names), (string) $last]));
+    }
+
+    /** What the core says of a dose in a few fixed words, as the language file has it (lang/en.json). */
+    public static function fixed(string $words): string
+    {
+        $said = $words === '' ? '' : __($words);
+
+        return is_string($said) ? $said : $words;
+    }
+
     /** A watch as something to do; one that nobody has put into words is named. */
     public static function watch(Watch $watch): string
     {
@@ -37,7 +58,7 @@ final class SheetWords
     {
         $keys = [
             'before', 'during', 'after', 'how_hard', 'set_up', 'for_you', 'picture', 'touch', 'later', 'feel',
-            'watch_for', 'too_hard', 'too_easy', 'clinic', 'done', 'felt', 'times', 'stop', 'refer',
+            'watch_for', 'too_hard', 'too_easy', 'clinic', 'done', 'felt', 'times', 'stop', 'refer', 'not_today',
         ];
 
         return [

@@ -310,7 +310,7 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
                     </div>
                 </section>
             )}
-            <WeekStrip week={plan.week} />
+            <WeekStrip week={plan.week} asks={plan.asks} clientId={client.id} />
             <BlockStrip block={plan.block} />
             {plan.trims.length > 0 && <p className="text-soft mb-1 text-sm">{plan.trims.join(" ")}</p>}
             {plan.sessions.length > 1 && (

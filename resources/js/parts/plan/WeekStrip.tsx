@@ -1,13 +1,23 @@
 import { dayName } from "@/lib/words";
+import { Link } from "@inertiajs/react";
 import type { PlanProps } from "@/types/props";
 
 const MARKS: Record<string, string> = { full: "■", light: "◧", "": "·" };
 const SAYS: Record<string, string> = { full: "full", light: "light", "": "nothing of it" };
 
 /** The week at a glance: which muscles work on which day, how many sets that makes, and what asks for a look. */
-export default function WeekStrip({ week }: { week: NonNullable<PlanProps["plan"]>["week"] }) {
+export default function WeekStrip({
+    week,
+    asks,
+    clientId,
+}: {
+    week: NonNullable<PlanProps["plan"]>["week"];
+    /** What it depends on and the screen does not say. */
+    asks: string[];
+    clientId: number;
+}) {
     return (
-        <details className="mb-2" open={week.findings.length > 0}>
+        <details className="mb-2" open={week.findings.length + asks.length > 0}>
             <summary className="min-h-6 cursor-pointer text-sm">
                 <span className="underline decoration-dotted underline-offset-4">The week</span>:{" "}
                 {week.regions.map((r) => `${r.name} ${r.sets}`).join(", ")} sets; pull {week.pull}, push {week.push}
@@ -24,6 +34,9 @@ export default function WeekStrip({ week }: { week: NonNullable<PlanProps["plan"
                                     className={`px-2 ${week.days.includes(day) ? "" : "text-soft font-normal"}`}
                                 >
                                     {dayName(day)}
+                                    {week.treatment.includes(day) && (
+                                        <span className="block text-xs font-normal">treatment</span>
+                                    )}
                                 </th>
                             ))}
                             <th scope="col" className="num px-2 text-right">
@@ -53,6 +66,15 @@ export default function WeekStrip({ week }: { week: NonNullable<PlanProps["plan"
                         <li key={finding} className="text-hold">
                             <span aria-hidden="true">■ </span>
                             {finding}
+                        </li>
+                    ))}
+                    {asks.map((ask) => (
+                        <li key={ask} className="text-hold">
+                            <span aria-hidden="true">■ </span>
+                            {ask}{" "}
+                            <Link className="underline" href={`/clients/${clientId}/screen`}>
+                                Enter it
+                            </Link>
                         </li>
                     ))}
                     <li className="text-soft">

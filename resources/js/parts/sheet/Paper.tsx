@@ -1,6 +1,5 @@
-import { dayList } from "@/lib/words";
 import Figure from "@/parts/Figure";
-import type { DaySession, SheetItem, SheetProps } from "@/types/props";
+import type { SheetItem, SheetProps } from "@/types/props";
 import DoseLine from "./DoseLine";
 import Marks from "./Marks";
 import Ticked from "./Ticked";
@@ -24,7 +23,7 @@ export default function Paper({ sheet, issued }: { sheet: SheetData; issued: str
                     {sheet.clinic.phone && `, ${sheet.clinic.phone}`}
                 </p>
                 <h2 className="text-3xl font-bold">{sheet.title}</h2>
-                <p>{dayList(sheet.days)}</p>
+                <p>{sheet.days_says}</p>
                 <p className="text-base">
                     {sheet.version_says}
                     {issued}
@@ -54,13 +53,21 @@ export default function Paper({ sheet, issued }: { sheet: SheetData; issued: str
 }
 
 /** What is done on these days, from the warm-up to the cool-down; where days differ, each is whole by itself. */
-function Session({ sheet, session, className }: { sheet: SheetData; session: DaySession; className: string }) {
+function Session({
+    sheet,
+    session,
+    className,
+}: {
+    sheet: SheetData;
+    session: SheetData["sessions"][number];
+    className: string;
+}) {
     let n = 0;
     return (
         <div className={className}>
             {sheet.sessions.length > 1 && (
                 <h3 className="border-ink mt-6 mb-3 rounded-md border-2 px-3 py-1 text-2xl font-bold">
-                    {dayList(session.days)}
+                    {session.says}
                     <span className="num text-lg font-normal">, {session.minutes} min</span>
                 </h3>
             )}
@@ -127,11 +134,9 @@ function Exercise({ item, n, words }: { item: SheetItem; n: number; words: Recor
                     </strong>
                 )}
             </p>
-            {item.light && (
+            {item.light_says !== "" && (
                 <p>
-                    <strong>On {dayList(item.light.days)}, lighter:</strong> {item.light.dose.amount}
-                    {item.light.dose.load ? ` · ${item.light.dose.load}` : ""}, {item.light.dose.effort} of 10.
-                    {item.light.recipe ? ` ${item.light.recipe}.` : ""}
+                    <strong>{item.light_says}</strong>
                 </p>
             )}
             {item.changes.length > 0 && (

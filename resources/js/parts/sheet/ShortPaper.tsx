@@ -1,4 +1,3 @@
-import { dayList } from "@/lib/words";
 import Figure from "@/parts/Figure";
 import type { SheetProps } from "@/types/props";
 import { amount } from "./DoseLine";
@@ -17,7 +16,7 @@ export default function ShortPaper({ sheet, issued }: { sheet: SheetData; issued
             <Marks marks={sheet.marks} />
             <h2 className="text-2xl font-bold">{sheet.title}</h2>
             <p className="text-base">
-                {dayList(sheet.days)}. {sheet.version_says}
+                {sheet.days_says}. {sheet.version_says}
                 {issued}
             </p>
             {sheet.easier.length > 0 && <p className="text-base font-bold">{sheet.easier.join(" ")}</p>}
@@ -25,7 +24,7 @@ export default function ShortPaper({ sheet, issued }: { sheet: SheetData; issued
             {sheet.sessions.map((session) => (
                 <div key={session.days.join()}>
                     {sheet.sessions.length > 1 && (
-                        <h3 className="border-ink mt-3 border-2 px-2 text-lg font-bold">{dayList(session.days)}</h3>
+                        <h3 className="border-ink mt-3 border-2 px-2 text-lg font-bold">{session.says}</h3>
                     )}
                     {session.parts.map((part, at) => (
                         <section key={`${part.label}.${at}`} aria-label={part.label} className="mt-2">

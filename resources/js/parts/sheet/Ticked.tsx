@@ -1,4 +1,3 @@
-import { dayName } from "@/lib/words";
 import type { SheetProps } from "@/types/props";
 
 /** A box for each set of each day, and a line to write on. */
@@ -11,9 +10,11 @@ export default function Ticked({ sheet }: { sheet: NonNullable<SheetProps["sheet
                 <thead>
                     <tr>
                         <td />
-                        {sheet.days.map((day) => (
+                        {sheet.day_names.map((day) => (
                             <th key={day} scope="col" className="border border-current px-2 py-1 text-left">
-                                {dayName(day)}
+                                <abbr title={day} className="no-underline">
+                                    {day.slice(0, 3)}
+                                </abbr>
                             </th>
                         ))}
                     </tr>
@@ -27,7 +28,7 @@ export default function Ticked({ sheet }: { sheet: NonNullable<SheetProps["sheet
                             {sheet.days.map((day) => (
                                 <td key={day} className="border border-current px-2 py-1 tracking-[0.3em]">
                                     {item.off_days.includes(day) ? (
-                                        <span aria-label="not on this day">–</span>
+                                        <span aria-label={words.not_today}>–</span>
                                     ) : (
                                         <span aria-label={`${item.dose.sets} boxes`}>{"☐".repeat(item.dose.sets)}</span>
                                     )}

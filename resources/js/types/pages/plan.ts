@@ -133,6 +133,8 @@ export interface PlanProps {
         session: { activation: boolean; ramp: boolean; aerobic_minutes: number; cool_down: boolean; week: string };
         /** What its days can hold. */
         weeks: Option[];
+        /** What the week depends on and the screen does not say. */
+        asks: string[];
         structures: Option[];
         block: {
             weeks: {
@@ -149,6 +151,7 @@ export interface PlanProps {
         };
         week: {
             days: number[];
+            treatment: number[];
             /** For each region the seven days: full, light, or nothing of it. */
             regions: { name: string; sets: number; days: string[] }[];
             pull: number;
@@ -185,7 +188,8 @@ export interface SheetItem {
     feel: string;
     changes: string[];
     dose: Dose;
-    light: LightDays | null;
+    /** What is done on its light days; empty where every day is the same. */
+    light_says: string;
     off_days: number[];
     sides: string;
     recipe: string | null;
@@ -218,6 +222,8 @@ export interface SheetProps {
         /** What of it no longer fits the limits of today. */
         breaches: string[];
         days: number[];
+        days_says: string;
+        day_names: string[];
         /** The easier weeks that are not over. */
         easier: string[];
         clinic: { name: string; address: string | null; phone: string | null; emergency: string | null };
@@ -228,7 +234,7 @@ export interface SheetProps {
         pain: string;
         stop: { says: string; signs: string[] };
         refer: { says: string; signs: string[] };
-        sessions: DaySession[];
+        sessions: (DaySession & { says: string })[];
         items: SheetItem[];
     } | null;
 }

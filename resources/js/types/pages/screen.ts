@@ -77,6 +77,8 @@ export interface ScreenForm {
     supine_school: string;
     bone_school: string;
     days: number[];
+    treatment_days: number[];
+    best_time: string;
     minutes: string;
     aim: string;
     structure: string;
