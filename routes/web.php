@@ -149,6 +149,7 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/kit/import', [KitController::class, 'import']);
             Route::post('/plan', [PlanController::class, 'draft']);
             Route::post('/plan/items', [PlanController::class, 'add']);
+            Route::post('/plan/items/from', [PlanController::class, 'takeOver']);
             Route::put('/plan/items/{item}/rung', [PlanController::class, 'swap']);
             Route::put('/plan/items/{item}/today', [PlanController::class, 'refresh']);
             Route::put('/plan/items/{item}/dose', [PlanController::class, 'dose']);

@@ -110,7 +110,7 @@ final class DecideProposal
             return;
         }
         $plan = $this->desk->draft($client, $by, null, 'A decision taken back.');
-        $row = $plan->items->firstWhere('family', $proposal->planItem->family);
+        $row = $plan->items->first(static fn (PlanItem $i): bool => $i->isSameAs($proposal->planItem));
         if (
             $row === null
             || $row->rung !== $proposal->rung
@@ -120,7 +120,7 @@ final class DecideProposal
         }
         $items = $before->draft['items'] ?? [$proposal->planItem->only(PlanItem::COPIED)];
         foreach ($items as $item) {
-            if ($item['family'] === $row->family) {
+            if ($item['family'] === $row->family && ($item['nth'] ?? 1) === $row->nth) {
                 $row->update(array_intersect_key($item, array_flip(PlanItem::COPIED)));
             }
         }
@@ -184,11 +184,19 @@ final class DecideProposal
     {
         $client = $proposal->client;
         $before = $this->desk->next($client, $by, null, $said);
-        $row = $this->desk->onDesk($client)->items()->where('family', $proposal->planItem->family)->first();
+        $items = $this->desk->onDesk($client)->items;
+        $row = $items->first(static fn (PlanItem $i): bool => $i->isSameAs($proposal->planItem));
         if ($row === null) {
             throw Refusal::at(
                 'proposal', 'This exercise was taken out of the next version. Add it again first, or refuse.',
             );
+        }
+        $taken = $items->contains(static fn (PlanItem $i): bool => ! $i->is($row)
+            && $i->family === $row->family && $i->rung === $proposal->rung);
+        if ($taken) {
+            throw Refusal::at('proposal', sprintf(
+                '"%s" is in the plan already. Take one of the two out, or refuse.', $here->rung->name,
+            ));
         }
         $recipe = Drafter::recipe($here, PlanItemRow::goal($row), $dose);
         $this->row($row, $proposal, $dose, $recipe, $here, $by);

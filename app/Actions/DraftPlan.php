@@ -91,12 +91,14 @@ final class DraftPlan
             'notes' => ['left' => $draft->left, 'trims' => $draft->trims],
             'drafted_on' => (string) $situation->on,
         ]);
+        $nth = self::nths($draft->items, $stood);
         foreach ($draft->items as $i => $item) {
             // The same door as for a dose that is typed; nothing that the core drafts has ever been met there.
             CheckDose::assertAllowed($item->here, $item->goal, $item->dose, confirmed: true);
             $plan->items()->create([
-                'position' => $i + 1, ...PlanItemRow::from($item), ...PlanItemRow::days($draft->on[$i]),
-                ...self::chosen($item, $stood, $wishes),
+                'position' => $i + 1, 'nth' => $nth[$i],
+                ...PlanItemRow::from($item), ...PlanItemRow::days($draft->on[$i]),
+                ...self::chosen($item, $nth[$i], $stood, $wishes),
                 ...OwnSetUp::row($client, $item->family->code, $item->rung->code),
             ]);
         }
@@ -108,6 +110,36 @@ final class DraftPlan
         );
 
         return $plan;
+    }
+
+    /**
+     * Which of several of its family each is: the one that it was on its rung, else the first that is free.
+     *
+     * @param  list<PlanItem>  $items
+     * @return array<int, int> by place
+     */
+    private static function nths(array $items, ?Plan $stood): array
+    {
+        $nth = $taken = [];
+        foreach ($items as $i => $item) {
+            $was = $stood?->items->where('rung', $item->rung->code)->firstWhere('family', $item->family->code);
+            if ($was !== null) {
+                $nth[$i] = $was->nth;
+                $taken[$item->family->code][] = $was->nth;
+            }
+        }
+        foreach ($items as $i => $item) {
+            if (! isset($nth[$i])) {
+                $free = 1;
+                while (in_array($free, $taken[$item->family->code] ?? [], true)) {
+                    $free++;
+                }
+                $nth[$i] = $free;
+                $taken[$item->family->code][] = $free;
+            }
+        }
+
+        return $nth;
     }
 
     /** As they stand; days that were set by hand in the plan that stood are not shared out again. */
@@ -125,9 +157,9 @@ final class DraftPlan
      *
      * @return array<string, mixed>
      */
-    private static function chosen(PlanItem $item, ?Plan $stood, Wishes $wishes): array
+    private static function chosen(PlanItem $item, int $nth, ?Plan $stood, Wishes $wishes): array
     {
-        $was = $stood?->items->firstWhere('family', $item->family->code);
+        $was = $stood?->items->where('nth', $nth)->firstWhere('family', $item->family->code);
         if ($was === null) {
             return [];
         }
@@ -162,10 +194,11 @@ final class DraftPlan
             return [];
         }
         $logs = SessionLog::query()->select('id')->where('plan_id', $issued->id)->whereNull('skipped');
-        $logged = LogItem::query()->whereIn('session_log_id', $logs)->distinct()->pluck('family')->all();
+        $items = LogItem::query()->select('plan_item_id')->whereIn('session_log_id', $logs);
+        $logged = StoredItem::query()->whereIn('id', $items)->get();
 
-        return array_values(
-            $desk->items->filter(static fn (StoredItem $i): bool => in_array($i->family, $logged, true))->all(),
-        );
+        return array_values($desk->items->filter(
+            static fn (StoredItem $i): bool => $logged->contains(static fn (StoredItem $l): bool => $i->isSameAs($l)),
+        )->all());
     }
 }

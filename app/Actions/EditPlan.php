@@ -16,6 +16,7 @@ use App\Rows\WishRows;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseFaults;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Plan\Days\OnDays;
 use BuoyantStep\Core\Plan\Days\WeekShape;
 use BuoyantStep\Core\Plan\Drafter;
@@ -29,6 +30,7 @@ use BuoyantStep\Core\Situation\Ways;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Way;
 use Closure;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** Changes to a draft, one exercise at a time; every change is held against the limits before it is kept. */
@@ -47,6 +49,8 @@ final class EditPlan
             PlanItem $item, Situation $situation, Wishes $wishes,
         ) use ($rung, $client): array {
             $family = $this->catalogue->family($item->family);
+            $others = $item->plan->items->reject(static fn (PlanItem $i): bool => $i->is($item));
+            self::assertAnotherRung($others->where('family', $item->family), $family->rung($rung));
             $offer = (new Drafter($situation))->offer($situation->at($family, $family->rung($rung)), $wishes);
 
             return [
@@ -206,27 +210,46 @@ final class EditPlan
         });
     }
 
-    public function add(Client $client, User $by, string $familyCode, int $revision): void
+    /** @param  string|null  $rung  null for the one to begin with */
+    public function add(Client $client, User $by, string $familyCode, ?string $rung, int $revision): void
     {
         $situation = $this->build->of($client);
         $wishes = $this->build->wishes($client);
         $family = $this->catalogue->family($familyCode);
-        $offer = (new Drafter($situation))->start($family, $wishes);
+        $drafter = new Drafter($situation);
+        $offer = $rung === null
+            ? $drafter->start($family, $wishes)
+            : $drafter->offer($situation->at($family, $family->rung($rung)), $wishes);
         $says = $offer->why === '' ? 'No rung of this family is open yet: measure first.' : $offer->why;
         $item = $offer->item ?? throw Refusal::at('family', $says);
         DB::transaction(function () use ($client, $by, $item, $revision, $situation): void {
             $plan = $this->desk->draft($client, $by, $revision, 'Added: '.lcfirst($item->family->name).'.');
-            $position = $plan->items()->max('position');
-            $added = $plan->items()->updateOrCreate(
-                ['family' => $item->family->code],
-                [
-                    'position' => (is_numeric($position) ? (int) $position : 0) + 1, ...PlanItemRow::from($item),
-                    ...OwnSetUp::row($client, $item->family->code, $item->rung->code),
-                ],
-            );
+            $of = $plan->items->where('family', $item->family->code);
+            self::assertAnotherRung($of, $item->rung);
+            $added = $plan->items()->create([
+                'position' => self::highest($plan->items, 'position') + 1, 'nth' => self::highest($of, 'nth') + 1,
+                ...PlanItemRow::from($item), ...OwnSetUp::row($client, $item->family->code, $item->rung->code),
+            ]);
             $added->update($this->sharedAs($added, $plan->load('items')));
             $this->assertFits($added, $situation);
         });
+    }
+
+    /** @param  Collection<int, PlanItem>  $of  of the same family, that are in the plan already */
+    private static function assertAnotherRung(Collection $of, Rung $rung): void
+    {
+        if ($of->contains('rung', $rung->code)) {
+            $says = '"%s" is in the plan already; choose another rung of it.';
+            throw Refusal::at('family', sprintf($says, $rung->name));
+        }
+    }
+
+    /** @param  Collection<int, PlanItem>  $items */
+    private static function highest(Collection $items, string $of): int
+    {
+        $most = $items->max($of);
+
+        return is_numeric($most) ? (int) $most : 0;
     }
 
     /**
@@ -278,6 +301,6 @@ final class EditPlan
             $client, $by, $revision, sprintf('%s: %s.', $says, lcfirst($this->catalogue->family($asked->family)->name)),
         );
 
-        return $plan->items()->where('family', $asked->family)->firstOrFail();
+        return $plan->items()->where('family', $asked->family)->where('nth', $asked->nth)->firstOrFail();
     }
 }

@@ -39,8 +39,11 @@ final class ImportPlan
                 'notes' => ['left' => $open->left, 'trims' => $open->trims],
                 'drafted_on' => (string) $open->draftedOn,
             ]);
+            $of = [];
             foreach ($open->items as $i => $item) {
-                $plan->items()->create(['position' => $i + 1, ...PlanFile::row($item),
+                $family = $item->planned->family->code;
+                $of[$family] = ($of[$family] ?? 0) + 1;
+                $plan->items()->create(['position' => $i + 1, 'nth' => $of[$family], ...PlanFile::row($item),
                     ...PlanItemRow::days($item->on->within($open->wishes->days)),
                 ]);
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Client;
+use App\Models\LogItem;
 use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Models\Proposal;
@@ -93,7 +94,8 @@ final class WorkOutReview
     {
         return PlanItemRow::onDays($item)->isOff(Day::of(substr($log->done_on, 0, 10))->weekday())
             && $log->skipped === null && $log->stop_sign === null
-            && ! $log->items->contains('family', $item->family);
+            && ! $log->items->contains(static fn (LogItem $i): bool => $i->family === $item->family
+                && $i->rung === $item->rung);
     }
 
     /** @return array<string, Day> family to the day of an earlier session after which a measure was asked for */
@@ -120,7 +122,7 @@ final class WorkOutReview
             'client_id', $client->id,
         )->where('status', Proposal::OPEN)->where('decision', '!=', 'stop')->with('planItem')->get();
         foreach ($open as $proposal) {
-            $now = $items->firstWhere('family', $proposal->planItem->family);
+            $now = $items->first(static fn (PlanItem $i): bool => $i->isSameAs($proposal->planItem));
             if (
                 $now === null
                 || $now->rung !== $proposal->planItem->rung
@@ -139,8 +141,7 @@ final class WorkOutReview
     private function stands(Collection $known, PlanItem $item, Reviewed $reviewed): ?int
     {
         $last = $known->first(
-            static fn (Proposal $p): bool => $p->planItem->family === $item->family
-                && $p->status !== Proposal::SUPERSEDED,
+            static fn (Proposal $p): bool => $p->planItem->isSameAs($item) && $p->status !== Proposal::SUPERSEDED,
         );
         $proposal = $reviewed->proposal;
         if (
@@ -194,7 +195,7 @@ final class WorkOutReview
     private static function decided(Collection $known, PlanItem $item): ?Proposal
     {
         return $known->first(
-            static fn (Proposal $p): bool => $p->planItem->family === $item->family
+            static fn (Proposal $p): bool => $p->planItem->isSameAs($item)
                 && in_array($p->status, Proposal::DECIDED, true),
         );
     }

@@ -97,7 +97,15 @@ final class PlanFile
         }
         try {
             $plan = OpenPlan::read(Bag::decode($json), $this->catalogue);
+            $seen = [];
             foreach ($plan->items as $i => $item) {
+                $rung = $item->planned->family->code.'/'.$item->planned->rung->code;
+                if (in_array($rung, $seen, true)) {
+                    throw Refusal::at('file', sprintf(
+                        'At /items/%d/rung: "%s" is in the plan twice.', $i, $item->planned->rung->name,
+                    ));
+                }
+                $seen[] = $rung;
                 if ($item->school !== null) {
                     SchoolBook::find($item->school);
                 }

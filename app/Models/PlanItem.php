@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $plan_id
  * @property int $position
  * @property string $family
+ * @property int $nth  which of several of its family, 1 first
  * @property string $rung
  * @property string $goal
  * @property array<string, mixed> $dose
@@ -33,11 +34,19 @@ final class PlanItem extends Model
 {
     /** What goes along when an exercise is copied into another plan. */
     public const COPIED = [
-        'position', 'family', 'rung', 'goal', 'dose', 'school', 'light_days', 'off_days', 'ways', 'own_set_up', 'note',
-        'sides', 'changes', 'because', 'findings', 'recipe',
+        'position', 'family', 'nth', 'rung', 'goal', 'dose', 'school', 'light_days', 'off_days', 'ways', 'own_set_up',
+        'note', 'sides', 'changes', 'because', 'findings', 'recipe',
     ];
 
     protected $guarded = [];
+
+    protected $attributes = ['nth' => 1];
+
+    /** Is it the same exercise in another version of the plan, on whatever rung? */
+    public function isSameAs(self $other): bool
+    {
+        return $this->family === $other->family && $this->nth === $other->nth;
+    }
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -45,7 +54,7 @@ final class PlanItem extends Model
         return [
             'dose' => 'array', 'sides' => 'array', 'changes' => 'array', 'because' => 'array', 'findings' => 'array',
             'light_days' => 'array', 'off_days' => 'array', 'ways' => 'array',
-            'position' => 'integer', 'last_load_g' => 'integer',
+            'position' => 'integer', 'nth' => 'integer', 'last_load_g' => 'integer',
         ];
     }
 

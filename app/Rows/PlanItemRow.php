@@ -29,7 +29,9 @@ final class PlanItemRow
      */
     public static function from(PlanItem $item, ?StoredItem $was = null): array
     {
-        $dose = $was === null ? $item->dose : self::onDays($was)->dose($item->dose, $was->plan->days);
+        // On as many days as what it takes the place of, where that is left out on some.
+        $dose = $was?->off_days === null
+            ? $item->dose : $item->dose->with(daysAWeek: self::dose($was)->daysAWeek);
 
         return [
             'family' => $item->family->code,

@@ -232,13 +232,43 @@ describe('a dose as it is typed', function (): void {
     });
 
     it('adds an exercise at the end of the plan', function (): void {
-        foreach (['side_step_squat', 'curl'] as $family) {
+        foreach (['side_step_squat', 'wall_sit'] as $family) {
             $this->post("{$this->at}/plan/items", [
                 'family' => $family, 'revision' => $this->draft->client->refresh()->plan_revision,
             ])->assertSessionHasNoErrors();
             $last = PlanItem::query()->where('plan_id', $this->draft->id)->orderByDesc('position')->first();
             expect($last->family)->toBe($family);
         }
+    });
+
+    it('holds several of a family, each with its own rung, dose and name from version to version', function (): void {
+        $add = fn (?string $rung): TestResponse => $this->post("{$this->at}/plan/items", array_filter([
+            'family' => 'seat_rise', 'rung' => $rung, 'revision' => $this->draft->client->refresh()->plan_revision,
+        ]));
+        $first = ($this->item)('seat_rise');
+        $add($first->rung)->assertSessionHasErrors('family');
+        $add('moon')->assertSessionHasErrors();
+        $add('raised_hands')->assertSessionHasNoErrors();
+        $second = PlanItem::query()->where('plan_id', $this->draft->id)->where('nth', 2)->sole();
+        expect([$second->family, $second->rung])->toBe(['seat_rise', 'raised_hands'])
+            ->and($first->refresh()->nth)->toBe(1);
+        // A change of the second leaves the first alone, and neither takes the rung of the other.
+        $revision = fn (): int => $this->draft->client->refresh()->plan_revision;
+        $this->put("{$this->at}/plan/items/{$second->id}/note", ['note' => 'Slowly.', 'revision' => $revision()])
+            ->assertSessionHasNoErrors();
+        expect($second->refresh()->note)->toBe('Slowly.')->and($first->refresh()->note)->toBeNull();
+        $this->put("{$this->at}/plan/items/{$second->id}/rung", ['rung' => $first->rung, 'revision' => $revision()])
+            ->assertSessionHasErrors('family');
+        // Both go out, are done, and stay in the next draft with what is theirs.
+        app(IssuePlan::class)->run($this->draft->client->refresh(), $this->scene->user, $revision(), new IssueReasons);
+        $this->scene->goodSession(
+            $this->draft->refresh()->load('items', 'client.clinic'), (string) $this->scene->user->clinic->today(),
+        );
+        expect(Proposal::query()->whereIn('plan_item_id', [$first->id, $second->id])->count())->toBe(2);
+        $anew = app(DraftPlan::class)->run($this->draft->client->refresh(), $this->scene->user)->load('items');
+        $of = $anew->items->where('family', 'seat_rise');
+        expect($of->sortBy('nth')->map(static fn (PlanItem $i): array => [$i->nth, $i->rung])->values()->all())
+            ->toBe([[1, $first->rung], [2, 'raised_hands']]);
     });
 
     it('says what a dose would come to while it is typed, and stores nothing', function (): void {

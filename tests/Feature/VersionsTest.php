@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Plan;
 use App\Models\PlanItem;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
 use Tests\Feature\Support\Scene;
 
 uses(RefreshDatabase::class);
@@ -72,6 +73,39 @@ it('compares two versions: what is another, by whom and why', function (): void 
     $this->getJson("$at/compare?from=x&to=1")->assertStatus(422);
     $other = $this->scene->drafted(['given_name' => 'Other']);
     expect($this->getJson("/clients/{$other->client_id}/plan/compare?from=1&to=1")->json('differences'))->toBe([]);
+});
+
+it('takes one exercise over from an earlier version, as it was where that still stands', function (): void {
+    $plan = $this->scene->issued();
+    $at = "/clients/{$plan->client_id}/plan";
+    $row = $plan->items->firstOrFail('family', 'tote_row');
+    $brace = $plan->items->firstOrFail('family', 'brace');
+    $row->update(['note' => 'Elbow close.', 'dose' => [...$row->dose, 'sets' => 1]]);
+    $was = $row->refresh()->dose;
+    $revision = fn (): int => $plan->client->refresh()->plan_revision;
+    $take = fn (string $family, string $rung, int $version = 1): TestResponse => $this->post("$at/items/from", [
+        'version' => $version, 'family' => $family, 'rung' => $rung, 'revision' => $revision(),
+    ]);
+    $this->delete("$at/items/{$brace->id}", ['revision' => $revision()])->assertSessionHasNoErrors();
+    $draft = fn (): Plan => Plan::query()->where('client_id', $plan->client_id)->where('status', Plan::DRAFT)
+        ->with('items')->sole();
+    $draft()->items->firstOrFail('family', 'tote_row')->update(['note' => null, 'dose' => [...$was, 'sets' => 3]]);
+    // What changed is put back in its place, what is gone comes back at the end.
+    $place = $draft()->items->firstOrFail('family', 'tote_row')->position;
+    $take('tote_row', $row->rung)->assertSessionHasNoErrors();
+    $back = $draft()->items->firstOrFail('family', 'tote_row');
+    expect($back->dose)->toEqual($was)->and($back->note)->toBe('Elbow close.')->and($back->position)->toBe($place);
+    $take('brace', $brace->rung)->assertSessionHasNoErrors();
+    expect($draft()->items->last()->family)->toBe('brace')->and($draft()->items)->toHaveCount(count($plan->items));
+    // It may be taken back, like every change; nobody else's plan and no version that is none can be asked.
+    $this->post("$at/undo", ['revision' => $revision()])->assertSessionHasNoErrors();
+    expect($draft()->items->pluck('family')->all())->not->toContain('brace');
+    $take('brace', $brace->rung, 9)->assertNotFound();
+    $take('brace', 'moon')->assertNotFound();
+    // Out by today's limits: it says why, and nothing is put in.
+    $plan->client->conditions()->create(['code' => 'pregnancy_doming', 'details' => []]);
+    $take('brace', $brace->rung)->assertSessionHasErrors('plan');
+    expect($draft()->items->pluck('family')->all())->not->toContain('brace');
 });
 
 it('makes again what was taken back, until something else is changed', function (): void {

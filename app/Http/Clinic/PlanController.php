@@ -12,6 +12,7 @@ use App\Actions\KeepTemplate;
 use App\Actions\PlanDesk;
 use App\Actions\PreparePlan;
 use App\Actions\SetSession;
+use App\Actions\TakeOver;
 use App\Http\Clinic\Requests\DoseRequest;
 use App\Http\Clinic\Requests\DraftRequest;
 use App\Http\Clinic\Resources\PlanResource;
@@ -202,10 +203,31 @@ final class PlanController extends StageController
 
     public function add(Request $request, Client $client, EditPlan $edit): RedirectResponse
     {
-        $request->validate(['family' => ['required', 'string', 'max:60'], 'revision' => ['required', 'integer']]);
-        $edit->add($client, $this->me($request), $request->string('family')->value(), $request->integer('revision'));
+        $request->validate([
+            'family' => ['required', 'string', 'max:60'], 'rung' => ['nullable', 'string', 'max:60'],
+            'revision' => ['required', 'integer'],
+        ]);
+        $edit->add(
+            $client, $this->me($request), $request->string('family')->value(),
+            $request->filled('rung') ? $request->string('rung')->value() : null, $request->integer('revision'),
+        );
 
         return $this->said('Added.');
+    }
+
+    /** One exercise as an earlier version had it. */
+    public function takeOver(Request $request, Client $client, TakeOver $take): RedirectResponse
+    {
+        $request->validate([
+            'version' => ['required', 'integer', 'between:1,4000000000'], 'family' => ['required', 'string', 'max:60'],
+            'rung' => ['required', 'string', 'max:60'], 'revision' => ['required', 'integer'],
+        ]);
+        $take->run(
+            $client, $this->me($request), $request->integer('version'), $request->string('family')->value(),
+            $request->string('rung')->value(), $request->integer('revision'),
+        );
+
+        return $this->said('Taken over from that version.');
     }
 
     public function move(Request $request, Client $client, int $item, EditPlan $edit): RedirectResponse

@@ -13,42 +13,73 @@ final class PlanDifference
     /**
      * @param  list<Planned>  $before
      * @param  list<Planned>  $after
-     * @return list<array{exercise: string, kind: 'new'|'gone'|'changed', says: list<string>}> in the order of the later
-     *     plan, then what is gone
+     * @return list<array{exercise: string, kind: 'new'|'gone'|'changed', says: list<string>, was: string|null}> in the
+     *     order of the later plan, then what is gone; with family and rung of the earlier
      */
     public static function between(array $before, array $after): array
     {
         $found = [];
-        $then = self::byFamily($before);
-        $now = self::byFamily($after);
-        foreach ($now as $family => $item) {
-            $was = $then[$family] ?? null;
+        [$then, $now] = self::paired($before, $after);
+        foreach ($now as $key => $item) {
+            $was = $then[$key] ?? null;
             $says = $was === null ? [self::doseOf($item)] : self::ofOne($was, $item);
             if ($says !== []) {
                 $found[] = [
                     'exercise' => $item->rung->name, 'kind' => $was === null ? 'new' : 'changed', 'says' => $says,
+                    'was' => $was === null ? null : self::code($was),
                 ];
             }
         }
         foreach (array_diff_key($then, $now) as $item) {
-            $found[] = ['exercise' => $item->rung->name, 'kind' => 'gone', 'says' => [self::doseOf($item)]];
+            $found[] = [
+                'exercise' => $item->rung->name, 'kind' => 'gone', 'says' => [self::doseOf($item)],
+                'was' => self::code($item),
+            ];
         }
 
         return $found;
     }
 
     /**
-     * @param  list<Planned>  $items
-     * @return array<string, Planned>
+     * What is the same exercise in both has the same key: of several of a family those on the same rung first, then in
+     * their order.
+     *
+     * @param  list<Planned>  $before
+     * @param  list<Planned>  $after
+     * @return array{array<string, Planned>, array<string, Planned>}
      */
-    private static function byFamily(array $items): array
+    private static function paired(array $before, array $after): array
     {
-        $by = [];
-        foreach ($items as $item) {
-            $by[$item->family->code] = $item;
+        $then = $now = $rest = [];
+        foreach ($before as $item) {
+            $then[$item->family->code][$item->rung->code] = $item;
+        }
+        $before = [];
+        foreach ($after as $item) {
+            [$family, $rung] = [$item->family->code, $item->rung->code];
+            if (isset($then[$family][$rung])) {
+                [$before["$family/$rung"], $now["$family/$rung"]] = [$then[$family][$rung], $item];
+                unset($then[$family][$rung]);
+            } else {
+                $now["$family/$rung"] = $item;
+                $rest[] = $item;
+            }
+        }
+        foreach ($rest as $item) {
+            $family = $item->family->code;
+            $rung = array_key_first($then[$family] ?? []);
+            if ($rung !== null) {
+                $before[$family.'/'.$item->rung->code] = $then[$family][$rung];
+                unset($then[$family][$rung]);
+            }
+        }
+        foreach ($then as $family => $left) {
+            foreach ($left as $rung => $item) {
+                $before["$family/$rung gone"] = $item;
+            }
         }
 
-        return $by;
+        return [$before, $now];
     }
 
     /** @return list<string> */
@@ -71,6 +102,11 @@ final class PlanDifference
         return array_values(array_map(
             static fn (array $p): string => sprintf('%s: %s, before %s', ucfirst($p[0]), $p[2], $p[1]), $different,
         ));
+    }
+
+    private static function code(Planned $item): string
+    {
+        return $item->family->code.'/'.$item->rung->code;
     }
 
     private static function doseOf(Planned $item): string

@@ -27,7 +27,7 @@ final readonly class Trim
     {
         $asked = [];
         foreach ($items as $item) {
-            $asked[$item->family->code] = $item->dose->sets;
+            $asked[self::key($item)] = $item->dose->sets;
         }
         [$items, $dropped] = $this->dropped($this->shortened($items, 2));
         $says = sprintf('Left out to fit %d minutes.', $this->wishes->minutes);
@@ -35,7 +35,7 @@ final readonly class Trim
             $i->family->name, $says, $i->family->pattern,
         ), $dropped);
         $items = $this->filled($this->shortened($items, 1), $asked);
-        $fewer = array_filter($items, static fn (PlanItem $i): bool => $i->dose->sets < $asked[$i->family->code]);
+        $fewer = array_filter($items, static fn (PlanItem $i): bool => $i->dose->sets < $asked[self::key($i)]);
         $names = array_map(static fn (PlanItem $i): string => lcfirst($i->family->name), $fewer);
         $trims = $names === [] ? [] : [
             sprintf('One set fewer to fit %d minutes: %s.', $this->wishes->minutes, implode(', ', $names)),
@@ -75,13 +75,13 @@ final readonly class Trim
      * Sets given back where the minutes reach for them after all, the most important first.
      *
      * @param  list<PlanItem>  $items
-     * @param  array<string, int>  $asked  by family, how many each had
+     * @param  array<string, int>  $asked  how many each had
      * @return list<PlanItem>
      */
     private function filled(array $items, array $asked): array
     {
         foreach ($items as $i => $item) {
-            $whole = $item->withDose($item->dose->with(sets: $asked[$item->family->code]));
+            $whole = $item->withDose($item->dose->with(sets: $asked[self::key($item)]));
             $more = array_values(array_replace($items, [$i => $whole]));
             $items = $item->dose->sets === $whole->dose->sets || $this->isOver($more) ? $items : $more;
         }
@@ -106,6 +106,11 @@ final readonly class Trim
         }
 
         return $items;
+    }
+
+    private static function key(PlanItem $item): string
+    {
+        return $item->family->code.'/'.$item->rung->code;
     }
 
     /** @param  list<PlanItem>  $items */

@@ -15,6 +15,7 @@ use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\LeftOut;
 use BuoyantStep\Core\Plan\Needs\DailyGoals;
 use BuoyantStep\Core\Plan\PlanItem;
+use BuoyantStep\Core\Plan\Planned;
 use BuoyantStep\Core\Plan\Preferences;
 use BuoyantStep\Core\Plan\PullOverPush;
 use BuoyantStep\Core\Plan\Session\Shape;
@@ -186,6 +187,29 @@ it('pins and leaves out as it is told, and says why it cannot', function (): voi
     expect($left[0]->says)->toContain('Not on the floor, by wish');
     $lost = draftFor(['function' => ['standing' => 'none', 'home' => 'alone']], ['pin' => ['squat']]);
     expect(array_column($lost->left, 'says', 'what')['Squat to a target'])->toContain('Cannot stand');
+});
+
+it('holds two rungs of one family where both are pinned, or both were done', function (): void {
+    $rungs = static fn (Draft $draft): array => array_values(array_map(
+        static fn (PlanItem $i): string => $i->rung->code,
+        array_filter($draft->items, static fn (PlanItem $i): bool => $i->family->code === 'wall_sit'),
+    ));
+    $two = draftFor(prefers: ['pin' => ['wall_sit/high', 'wall_sit/middle', 'wall_sit/high']]);
+    expect($rungs($two))->toEqualCanonicalizing(['high', 'middle']);
+    foreach ($two->items as $item) {
+        expect(whyOf($item))->not->toBe([], $item->rung->name);
+    }
+    $done = array_values(array_map(static fn (PlanItem $i): Planned => new Planned(
+        $i->family, $i->rung, $i->goal, $i->dose, $i->sides, $i->changes,
+    ), array_filter($two->items, static fn (PlanItem $i): bool => $i->family->code === 'wall_sit')));
+    $kept = (new Drafter(homeFor()))->draft(new Wishes(minutes: 45), $done);
+    expect($rungs($kept))->toEqualCanonicalizing(['high', 'middle']);
+    // A rung that is pinned takes the place of another one that was done.
+    $pins = Preferences::read(new Bag(['pin' => ['wall_sit/middle']]), Catalogue::standard());
+    $instead = (new Drafter(homeFor()))->draft(new Wishes(minutes: 45, prefers: $pins), [
+        ...array_filter($done, static fn (Planned $p): bool => $p->rung->code === 'high'),
+    ]);
+    expect($rungs($instead))->toBe(['middle']);
 });
 
 it('holds so many exercises at most: by wish, by the minutes, few for who needs it simple', function (): void {

@@ -33,10 +33,26 @@ it('names what is new, what is gone, and each thing that is another', function (
         [version('seat_rise/load_close', ['sets' => 3, 'load_g' => 2000]), version('heel_raise/two_hands')],
     );
     expect(array_column($found, 'kind'))->toBe(['changed', 'new', 'gone'])
+        ->and(array_column($found, 'was'))->toBe(['seat_rise/no_hands', null, 'wall_counter_push/counter'])
         ->and($found[0]['says'][0])->toBe('Rung: Seat rise, load held close, before Seat rise, arms crossed')
         ->and($found[0]['says'][1])->toBe('Amount: 3 × 8-12, before 2 × 8-12')
         ->and($found[0]['says'][2])->toStartWith('Load: ')->toEndWith('before none')
         ->and($found[2]['exercise'])->toBe('Counter push-up');
+});
+
+it('tells several of a family apart: by their rung, then in their order', function (): void {
+    $found = PlanDifference::between(
+        [version('seat_rise/no_hands'), version('seat_rise/load_close', ['load_g' => 2000])],
+        [version('seat_rise/load_close', ['load_g' => 3000]), version('seat_rise/raised_hands')],
+    );
+    expect(array_column($found, 'kind'))->toBe(['changed', 'changed'])
+        ->and($found[0]['says'])->toHaveCount(1)->and($found[0]['says'][0])->toStartWith('Load: ')
+        ->and($found[1]['says'])->toHaveCount(1)->and($found[1]['says'][0])->toStartWith('Rung: ')
+        ->toEndWith('before Seat rise, arms crossed');
+    $gone = PlanDifference::between(
+        [version('seat_rise/no_hands'), version('seat_rise/load_close')], [version('seat_rise/load_close')],
+    );
+    expect(array_column($gone, 'kind'))->toBe(['gone'])->and($gone[0]['exercise'])->toBe('Seat rise, arms crossed');
 });
 
 it('sees each thing of a dose', function (array $dose, array $with, string $says): void {

@@ -209,7 +209,7 @@ export default function PlanRow({
                         longest={200}
                         says={item.note}
                         name={item.name}
-                        place={`${clientId}.note.${item.family}`}
+                        place={`${clientId}.note.${item.family}.${item.nth}`}
                         busy={busy}
                         error={errors.note}
                         onSave={onNote}

@@ -177,7 +177,7 @@ final class PlanResource
         $now = Prescriber::dosing($here, $goal, count($wishes->days));
 
         return [
-            'id' => $item->id, 'family' => $item->family,
+            'id' => $item->id, 'family' => $item->family, 'nth' => $item->nth,
             'family_name' => $family->name,
             'pattern' => $family->pattern->label(),
             'rung' => $item->rung,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan\Needs;
 
-use BuoyantStep\Core\Exercises\Family;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\Offer;
 use BuoyantStep\Core\Plan\Pin;
@@ -18,16 +17,19 @@ final class Selection
     /** More of one pattern than this is another kind of programme, chosen by hand. House convention. */
     private const OF_ONE_PATTERN = 2;
 
-    /** @var array<string, PlanItem> by family */
+    /** @var array<string, PlanItem> by family; by family and rung where another of it is in */
     private array $items = [];
+
+    /** @var array<string, true> families of which a rung was pinned */
+    private array $pinned = [];
 
     /** @var array<string, Offer> by family */
     private array $tried = [];
 
-    /** @var array<string, list<Reason>> by family */
+    /** @var array<string, list<Reason>> by the keys of the items */
     private array $why = [];
 
-    /** @var array<string, list<string>> need to the families that meet it */
+    /** @var array<string, list<string>> need to the keys of the items that meet it */
     private array $meets = [];
 
     public function __construct(
@@ -41,17 +43,20 @@ final class Selection
     public function pin(Pin $pin): ?string
     {
         $why = new Reason('rule', Need::RULE.'pinned', 'Chosen by the clinician for every draft.');
-        $kept = $this->items[$pin->family] ?? null;
-        if ($kept !== null && in_array($pin->rung, [null, $kept->rung->code], true)) {
-            $this->why[$pin->family][] = $why;
+        $another = isset($this->pinned[$pin->family]);
+        $this->pinned[$pin->family] = true;
+        foreach ($this->items as $key => $kept) {
+            if ($kept->family->code === $pin->family && in_array($pin->rung, [null, $kept->rung->code], true)) {
+                $this->why[$key][] = $why;
 
-            return null;
+                return null;
+            }
         }
         $offer = $this->drafter->pinned($pin, $this->wishes);
         if ($offer->item === null) {
             return $offer->why;
         }
-        $this->take($offer->item, $why);
+        $this->take($offer->item, $why, $another);
 
         return null;
     }
@@ -59,7 +64,7 @@ final class Selection
     /** What has been done stays, with its rung and its dose, as long as they still fit. */
     public function keep(PlanItem $item): void
     {
-        $this->take($item, new Reason('log', Need::RULE.'kept', 'Kept: it has been done, and weeks compare.'));
+        $this->take($item, new Reason('log', Need::RULE.'kept', 'Kept: it has been done, and weeks compare.'), true);
     }
 
     /** Meets the nth slot of a need, by an exercise that is in already or by another one. */
@@ -70,9 +75,9 @@ final class Selection
             return;
         }
         $used = $this->meets[$need->code] ?? [];
-        foreach ($this->items as $code => $item) {
-            if ($slot->takes($item->family) && ! in_array($code, $used, true)) {
-                $this->note($need, $item->family);
+        foreach ($this->items as $key => $item) {
+            if ($slot->takes($item->family) && ! in_array($key, $used, true)) {
+                $this->note($need, $key);
 
                 return;
             }
@@ -97,7 +102,9 @@ final class Selection
     /** @return list<string> the families that meet it */
     public function meets(Need $need): array
     {
-        return $this->meets[$need->code] ?? [];
+        return array_map(
+            fn (string $key): string => $this->items[$key]->family->code, $this->meets[$need->code] ?? [],
+        );
     }
 
     /** Why a need is not met: the first reason of its first exercise, or that the session is full. */
@@ -116,7 +123,8 @@ final class Selection
     public function items(): array
     {
         return array_map(
-            fn (PlanItem $i): PlanItem => $i->because($this->why[$i->family->code]), array_values($this->items),
+            fn (string $key, PlanItem $i): PlanItem => $i->because($this->why[$key]), array_keys($this->items),
+            array_values($this->items),
         );
     }
 
@@ -155,18 +163,24 @@ final class Selection
         return ! $slot->oneSided || $item->rung->isOneSided();
     }
 
-    private function take(PlanItem $item, Reason $why): void
+    /** @param  bool  $another  beside what there is of its family already, not in its place */
+    private function take(PlanItem $item, Reason $why, bool $another = false): void
     {
-        $this->items[$item->family->code] = $item;
-        $this->why[$item->family->code][] = $why;
+        $key = $item->family->code;
+        $there = $this->items[$key] ?? null;
+        if ($another && $there !== null && $there->rung !== $item->rung) {
+            $key .= '/'.$item->rung->code;
+        }
+        $this->items[$key] = $item;
+        $this->why[$key][] = $why;
     }
 
-    private function note(Need $need, Family $family): void
+    private function note(Need $need, string $key): void
     {
-        $this->meets[$need->code][] = $family->code;
+        $this->meets[$need->code][] = $key;
         // That a pattern is covered says nothing beside a need that has chosen the exercise.
         if ($need->kind !== NeedKind::Cover) {
-            $this->why[$family->code][] = $need->because();
+            $this->why[$key][] = $need->because();
         }
     }
 }

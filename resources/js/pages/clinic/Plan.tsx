@@ -40,6 +40,8 @@ const ISSUE_REASONS: [string, string][] = [
     ["issue_reason", "Why so long a session is issued all the same"],
 ];
 
+const keyOf = (item: PlanItem): string => `${item.family}.${item.nth}`;
+
 const nameOf = (items: PlanItem[], id: number): string => items.find((i) => i.id === id)?.name ?? "";
 
 /** The stretches with the exercises that are done in them; an easy round before names its exercises in its words. */
@@ -52,7 +54,7 @@ function stretches(parts: SessionPart[], all: PlanItem[]): { part: SessionPart; 
 
 export default function Plan({ client, plan, revision, undo, redo, clearance, ready, wishes, versions }: PlanProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
-    // By family: an exercise keeps it when the plan on the desk becomes another one.
+    // By what an exercise keeps when the plan on the desk becomes another one.
     const [open, setOpen] = useState<string | null>(null);
     const [why, setWhy] = useState<string | null>(null);
     const [busy, setBusy] = useState(false);
@@ -343,10 +345,10 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
                                         <PlanRow
                                             handle={handle}
                                             item={item}
-                                            open={open === item.family}
+                                            open={open === keyOf(item)}
                                             busy={busy}
                                             errors={open === item.family ? errors : {}}
-                                            onOpen={() => setOpen(open === item.family ? null : item.family)}
+                                            onOpen={() => setOpen(open === keyOf(item) ? null : keyOf(item))}
                                             onSwap={(rung) =>
                                                 send(
                                                     "put",
@@ -429,11 +431,20 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
             </Sortable>
             <AddExercise
                 clientId={client.id}
-                used={plan.items.map((i) => i.family)}
+                used={plan.items.map((i) => ({ family: i.family, rung: i.rung }))}
                 busy={busy}
-                onAdd={(family) => send("post", "/items", { family }, `added: ${family.replaceAll("_", " ")}`)}
+                onAdd={(family, rung, name) => send("post", "/items", { family, rung }, `added: ${name}`)}
             />
-            <Compare clientId={client.id} version={plan.version} versions={versions} />
+            <Compare
+                clientId={client.id}
+                version={plan.version}
+                versions={versions}
+                revision={revision}
+                busy={busy}
+                onTake={(version, family, rung) =>
+                    send("post", "/items/from", { version, family, rung }, `taken over from version ${version}`)
+                }
+            />
             <Templates
                 templates={wishes.templates}
                 busy={busy}

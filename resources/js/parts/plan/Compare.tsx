@@ -1,4 +1,5 @@
 import { ask } from "@/lib/ask";
+import Button from "@/parts/Button";
 import Field, { inputClass } from "@/parts/Field";
 import { useEffect, useState } from "react";
 
@@ -6,6 +7,8 @@ interface Difference {
     exercise: string;
     kind: "new" | "gone" | "changed";
     says: string[];
+    /** Family and rung in the earlier version. */
+    was: string | null;
 }
 
 interface Compared {
@@ -21,10 +24,18 @@ export default function Compare({
     clientId,
     version,
     versions,
+    revision,
+    busy,
+    onTake,
 }: {
     clientId: number;
     version: number;
     versions: [number, string][];
+    /** Of the plans: another one is compared anew. */
+    revision: number;
+    busy: boolean;
+    /** Puts one exercise into the draft as that version had it. */
+    onTake: (version: number, family: string, rung: string) => void;
 }) {
     const [other, setOther] = useState("");
     const [found, setFound] = useState<{ for: string; compared: Compared } | null>(null);
@@ -37,7 +48,7 @@ export default function Compare({
             .then((compared) => setFound({ for: other, compared }))
             .catch(() => undefined);
         return () => stop.abort();
-    }, [clientId, other, version]);
+    }, [clientId, other, version, revision]);
     if (versions.length === 0) {
         return null;
     }
@@ -61,7 +72,20 @@ export default function Compare({
                         {shown.differences.map((d) => (
                             <li key={`${d.kind}.${d.exercise}`}>
                                 <span className="num inline-block w-24">{KINDS[d.kind]}</span>
-                                <strong>{d.exercise}</strong>: {d.says.join("; ")}
+                                <strong>{d.exercise}</strong>: {d.says.join("; ")}{" "}
+                                {d.was !== null && Number(other) < version && (
+                                    <Button
+                                        small
+                                        disabled={busy}
+                                        aria-label={`Take over from version ${other}: ${d.exercise}`}
+                                        onClick={() => {
+                                            const [family = "", rung = ""] = d.was?.split("/") ?? [];
+                                            onTake(Number(other), family, rung);
+                                        }}
+                                    >
+                                        As version {other} had it
+                                    </Button>
+                                )}
                             </li>
                         ))}
                     </ul>

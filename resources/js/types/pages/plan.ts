@@ -44,6 +44,8 @@ export interface StairStep {
 export interface PlanItem {
     id: number;
     family: string;
+    /** Which of several of its family; with the family it stays from version to version. */
+    nth: number;
     family_name: string;
     pattern: string;
     rung: string;
