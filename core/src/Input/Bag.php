@@ -33,6 +33,18 @@ final readonly class Bag
         return ($this->values[$key] ?? null) !== null;
     }
 
+    /** @return array<array-key, mixed> */
+    public function all(): array
+    {
+        return $this->values;
+    }
+
+    /** The same with other values in place of some. */
+    public function with(mixed ...$values): self
+    {
+        return new self([...$this->values, ...$values], $this->pointer);
+    }
+
     /** The same with what is missing taken from another, objects key by key. */
     public function over(self $shared): self
     {

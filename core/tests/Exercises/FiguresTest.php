@@ -12,6 +12,9 @@ use BuoyantStep\Core\Exercises\Figures\Props;
 use BuoyantStep\Core\Exercises\Figures\Skeleton;
 use BuoyantStep\Core\Exercises\Figures\Vec;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Vocabulary\Change;
+use BuoyantStep\Core\Vocabulary\ChangeKind;
+use BuoyantStep\Core\Vocabulary\Support;
 
 /** @return list<array{string, Figure}> */
 function everyFigure(): array
@@ -203,4 +206,52 @@ it('measures steps and turns as plain geometry', function (): void {
             )
         )->bounds(),
     )->toEqual(new Bounds);
+});
+
+it('draws the hand on the counter that a change asks for, on every rung that takes it', function (): void {
+    $shown = 0;
+    foreach (Catalogue::standard()->families() as $family) {
+        foreach ($family->rungs as $rung) {
+            if (! in_array(ChangeKind::HoldOn, $rung->demands->changes ?? [], true)) {
+                continue;
+            }
+            $now = $rung->figure->changed([Change::holdOn(Support::OneHand)])->draw();
+            expect($now->strain())->toBeLessThanOrEqual(0.02, "{$family->code}/{$rung->code}")
+                ->and(count($now->frames))->toBe(count($rung->figure->draw()->frames));
+            if (json_encode($now) === json_encode($rung->figure->draw())) {
+                // It holds already: a counter, a rail, a chair, a post or a wall stands in the picture.
+                expect(implode(' ', [...$rung->figure->start, ...$rung->figure->props]))
+                    ->toMatch('/counter|rail|chair|post|wall/', "{$family->code}/{$rung->code}");
+
+                continue;
+            }
+            $shown++;
+            foreach ($now->frames as $frame) {
+                // A counter is 90 cm high beside somebody of middling height.
+                expect($frame->skeleton->joints['far_hand']->y)->toEqualWithDelta(0.545, 0.03);
+            }
+        }
+    }
+    expect($shown)->toBeGreaterThan(40);
+});
+
+it('puts the trunk on a wedge, and leaves the legs where they are', function (): void {
+    $figure = Catalogue::standard()->family('dead_bug')->rung('arms')->figure;
+    [$flat, $raised] = [$figure->draw()->frames[0], $figure->changed([Change::of(ChangeKind::WedgeTrunk)])->draw()->frames[0]];
+    $lift = static fn (Frame $f): float => rad2deg(atan2(
+        $f->skeleton->joints['shoulder']->y - $f->skeleton->joints['hip']->y,
+        abs($f->skeleton->joints['shoulder']->x - $f->skeleton->joints['hip']->x),
+    ));
+    expect($lift($flat))->toEqualWithDelta(0.0, 0.1)->and($lift($raised))->toBeGreaterThanOrEqual(30.0)
+        ->and($raised->skeleton->joints['near_ankle'])->toEqual($flat->skeleton->joints['near_ankle']);
+});
+
+it('draws what no picture can show as it was', function (): void {
+    $rungs = Catalogue::standard()->family('suitcase_carry');
+    $figure = $rungs->rung('short')->figure;
+    foreach ([
+        [], [Change::of(ChangeKind::EyesOpen)], [Change::holdOn(Support::TwoHands)], [Change::of(ChangeKind::WedgeTrunk)],
+    ] as $made) {
+        expect(json_encode($figure->changed($made)->draw()))->toBe(json_encode($figure->draw()));
+    }
 });

@@ -184,7 +184,7 @@ final class PlanResource
             'name' => $rung->name,
             'set_up' => $rung->setUp->says, 'own_set_up' => $item->own_set_up ?? '',
             'note' => $item->note ?? '',
-            'figure' => $rung->figure->draw(),
+            'figure' => $rung->figure->changed($planned->made)->draw(),
             'equipment' => $rung->equipmentLabels(),
             'lever_notes' => array_values(array_filter([
                 $here->moved($dose->loadG),

@@ -195,7 +195,7 @@ final class SheetResource
             'id' => $item->id,
             'name' => $anew->says($rung->name),
             'equipment' => $rung->equipmentLabels(),
-            'figure' => $rung->figure->draw(),
+            'figure' => $rung->figure->changed($planned->made)->draw(),
             'set_up' => $anew->says($rung->setUp->says), 'own_set_up' => $item->own_set_up,
             'note' => $item->note,
             'helper' => $rung->helper?->says(),
