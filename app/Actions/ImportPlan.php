@@ -9,6 +9,7 @@ use App\Models\Client;
 use App\Models\Decision;
 use App\Models\Plan;
 use App\Models\User;
+use App\Rows\BlockRow;
 use App\Rows\BuildSituation;
 use App\Rows\PlanItemRow;
 use Illuminate\Support\Facades\DB;
@@ -29,6 +30,7 @@ final class ImportPlan
 
         return DB::transaction(function () use ($client, $by, $open, $revision): Plan {
             $this->desk->next($client, $by, $revision, 'A plan from a file.');
+            $before = $client->plans()->orderByDesc('version')->first();
             $client->plans()->where('status', Plan::DRAFT)->delete();
             $plan = $client->plans()->create([
                 'version' => $this->desk->nextVersion($client), 'status' => Plan::DRAFT,
@@ -36,6 +38,7 @@ final class ImportPlan
                 'structure' => $open->wishes->structure->value, 'minutes' => $open->wishes->minutes,
                 'days' => $open->wishes->days, 'wishes' => $open->wishes->prefers->jsonSerialize(),
                 'session' => $open->wishes->shape->jsonSerialize(),
+                ...BlockRow::wished($open->wishes->block, $before, $client->clinic->today()),
                 'notes' => ['left' => $open->left, 'trims' => $open->trims],
                 'drafted_on' => (string) $open->draftedOn,
             ]);

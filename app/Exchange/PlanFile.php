@@ -15,6 +15,7 @@ use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Plan\Aim;
+use BuoyantStep\Core\Plan\BlockWish;
 use BuoyantStep\Core\Plan\LeftOut;
 use BuoyantStep\Core\Plan\OpenItem;
 use BuoyantStep\Core\Plan\OpenPlan;
@@ -43,6 +44,7 @@ final class PlanFile
         $wishes = new Wishes(
             Aim::from($plan->aim), $plan->days, $plan->minutes, Structure::from($plan->structure),
             Preferences::read(new Bag(self::present($plan->wishes ?? [])), $this->catalogue), WishRows::shapeOf($plan),
+            $plan->block_weeks === null ? null : new BlockWish($plan->block_weeks, $plan->block_easier),
         );
         $left = array_map(
             static fn (array $l): LeftOut => new LeftOut($l['what'] ?? $l['pattern'] ?? '', $l['says']),

@@ -7,6 +7,7 @@ namespace App\Rows;
 use App\Models\Plan;
 use BuoyantStep\Core\Caseload\Rules\Retest;
 use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Plan\BlockWish;
 use BuoyantStep\Core\Plan\TrainingBlock;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
@@ -41,6 +42,20 @@ final class BlockRow
 
         return $over ? ['block_weeks' => null, 'block_start' => null, 'block_easier' => $easier]
             : ['block_weeks' => $weeks, 'block_start' => $start, 'block_easier' => $easier];
+    }
+
+    /**
+     * The same where a file says what the block is to be: within one that runs its weeks are counted from the same day.
+     *
+     * @return array{block_weeks: int|null, block_start: string|null, block_easier: bool}
+     */
+    public static function wished(?BlockWish $wish, ?Plan $before, Day $today): array
+    {
+        $carried = self::carried($before, $today);
+
+        return $wish === null ? $carried : [
+            ...$carried, 'block_weeks' => $wish->weeks, 'block_easier' => $wish->easier,
+        ];
     }
 
     /**

@@ -33,6 +33,7 @@ it('writes what its schema says, and reads it again without a loss', function ()
     $plan = $this->scene->drafted(['wants' => 'carry the shopping in', 'structure' => 'pairs']);
     $item = $plan->items->firstOrFail('family', 'tote_row');
     $item->update(['own_set_up' => 'two books under the heel', 'light_days' => [5], 'school' => 'two_extra_reps']);
+    $plan->update(['block_weeks' => 8, 'block_easier' => true]);
     $json = ($this->export)($plan->client_id);
     $schema = json_decode((string) file_get_contents(base_path('core/schema/plan.json')));
     expect((new Validator)->validate(json_decode($json), $schema)->isValid())->toBeTrue()
@@ -40,7 +41,8 @@ it('writes what its schema says, and reads it again without a loss', function ()
     ($this->import)($plan->client_id, $json, 1)->assertSessionHasNoErrors();
     $read = Plan::query()->where('client_id', $plan->client_id)->with('items')->firstOrFail();
     expect($read->id)->not->toBe($plan->id)->and(($this->export)($plan->client_id))->toBe($json)
-        ->and($read->items->firstOrFail('family', 'tote_row')->own_set_up)->toBe('two books under the heel');
+        ->and($read->items->firstOrFail('family', 'tote_row')->own_set_up)->toBe('two books under the heel')
+        ->and([$read->block_weeks, $read->block_easier])->toBe([8, true]);
     $this->post("/clients/{$plan->client_id}/plan/undo", ['revision' => 2])->assertSessionHasNoErrors();
     expect(($this->export)($plan->client_id))->toBe($json);
 });

@@ -142,17 +142,18 @@ final readonly class Drafter
         return $lessened ?? Offer::none($this->whyNone($family, $wishes));
     }
 
-    /** What has been done, as it has been done, where that still fits; null where it is out, or not wanted. */
-    public function kept(Planned $planned, Wishes $wishes): ?PlanItem
+    /** What has been done, as it has been done, where that still fits; else why it is out, or not wanted. */
+    public function kept(Planned $planned, Wishes $wishes): Offer
     {
-        if ($wishes->prefers->exclusions->says($planned->family, $planned->rung) !== null) {
-            return null;
+        $unwanted = $wishes->prefers->exclusions->says($planned->family, $planned->rung);
+        if ($unwanted !== null) {
+            return Offer::none($unwanted);
         }
-        $item = $this->offer($this->situation->at($planned->family, $planned->rung), $wishes)->item;
+        $offer = $this->offer($this->situation->at($planned->family, $planned->rung), $wishes);
 
-        return $item !== null && (new PlanFit($this->situation))->doseStands($planned, $item)
-            ? $item->keeping($planned->dose)
-            : $item;
+        return $offer->item !== null && (new PlanFit($this->situation))->doseStands($planned, $offer->item)
+            ? Offer::of($offer->item->keeping($planned->dose))
+            : $offer;
     }
 
     /**

@@ -54,6 +54,7 @@ final readonly class OpenPlan implements JsonSerializable
             $bag->enum('structure', Structure::class),
             Preferences::read($bag->optBag('wishes') ?? new Bag([], '/wishes'), $catalogue),
             Shape::read($bag->optBag('session') ?? new Bag([], '/session')),
+            $bag->has('block') ? BlockWish::read($bag->bag('block')) : null,
         );
 
         return new self(
@@ -79,6 +80,7 @@ final readonly class OpenPlan implements JsonSerializable
             'days' => $this->wishes->days,
             'budget_minutes' => $this->wishes->minutes,
             ...$this->minutes === null ? [] : ['minutes' => $this->minutes],
+            ...$this->wishes->block === null ? [] : ['block' => $this->wishes->block->jsonSerialize()],
             'session' => $this->wishes->shape->jsonSerialize(),
             'wishes' => array_filter(
                 $this->wishes->prefers->jsonSerialize(), static fn (mixed $v): bool => $v !== null,

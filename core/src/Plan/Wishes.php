@@ -17,11 +17,14 @@ final readonly class Wishes
         public Structure $structure = Structure::Circuit,
         public Preferences $prefers = new Preferences,
         public Shape $shape = new Shape,
+        public ?BlockWish $block = null,
     ) {
     }
 
     public function shaped(Shape $shape): self
     {
-        return new self($this->aim, $this->days, $this->minutes, $this->structure, $this->prefers, $shape);
+        return new self(
+            $this->aim, $this->days, $this->minutes, $this->structure, $this->prefers, $shape, $this->block,
+        );
     }
 }

@@ -568,6 +568,51 @@ it('drafts a plan in the open format, the same each time, and reads its own agai
     expect(json_decode((string) json_encode($read), true))->toBe($plan);
 });
 
+it('keeps what was done, and doses by what its sets told', function (): void {
+    $input = [
+        'client' => [...CLIENT, 'function' => [
+            'grip' => ['left' => 'full', 'right' => 'full'], 'standing' => 'free', 'home' => 'someone_home',
+        ]],
+        'on' => Made::TODAY, 'measures' => [['test' => 'chair_stand_30s', 'value' => 12]],
+        'kit' => ['pieces' => [[
+            'id' => 'can', 'label' => 'Can', 'mass_g' => 480, 'count' => 4, 'grip' => 'power', 'holdable' => true,
+            'packable' => true,
+        ]], 'carriers' => []],
+        'home' => ['things' => ['chair', 'counter', 'wall', 'bed'], 'door' => 'none'],
+        'wishes' => ['days' => [1, 4], 'minutes' => 30, 'weeks' => 6],
+    ];
+    $plain = buoy('draft', $input)[1];
+    $of = static fn (array $plan): array => array_column($plan['items'], null, 'family');
+    expect($plain['block'])->toBe(['weeks' => 6, 'easier' => false])->and($of($plain))->not->toHaveKey('wall_sit');
+    $dose = ['sets' => 1, 'hold' => ['lo' => 15, 'hi' => 15], 'effort' => ['lo' => 5, 'hi' => 6], 'rest_s' => 60];
+    $sessions = [['date' => '2026-11-20', 'sets' => [['hold' => 15, 'effort' => 6]]]];
+    $kept = $of(buoy('draft', [...$input, 'history' => [
+        ['rung' => 'wall_sit/high', 'dose' => $dose, 'sessions' => $sessions],
+    ]])[1])['wall_sit'];
+    expect($kept['rung'])->toBe('high')->and($kept['dose']['sets'])->toBe(1)
+        ->and($kept['dose']['hold'])->toBe($dose['hold'])
+        ->and($kept['because'][0]['says'])->toContain('it has been done');
+    // Logged sets are the estimate in use: what was hard with the lightest load here cannot stay, and says so.
+    $curl = static fn (int $effort): array => buoy('draft', [...$input, 'history' => [[
+        'rung' => 'curl/each_hand',
+        'dose' => [
+            'sets' => 2, 'reps' => ['lo' => 10, 'hi' => 15], 'effort' => ['lo' => 4, 'hi' => 6], 'rest_s' => 60,
+            'load_g' => 480, 'per' => 'hand',
+        ],
+        'sessions' => [['date' => '2026-11-20', 'sets' => [['reps' => 10, 'load_g' => 480, 'effort' => $effort]]]],
+    ]]])[1];
+    expect($of($curl(5))['curl']['dose']['load_g'])->toBe(480)
+        ->and($of($curl(9)))->not->toHaveKey('curl')
+        ->and(array_column($curl(9)['left'], 'says', 'what')['Arm curl'])
+        ->toStartWith('It was done, and cannot stay')->toContain('480');
+    [$code, $answer] = buoy('draft', [...$input, 'history' => [
+        ['rung' => 'wall_sit/moon', 'dose' => $dose, 'sessions' => $sessions],
+    ]]);
+    expect($code)->toBe(2)->and($answer['error']['pointer'])->toBe('/history/0/rung');
+    [$code, $answer] = buoy('draft', [...$input, 'history' => [['rung' => 'wall_sit/high', 'dose' => $dose]]]);
+    expect($code)->toBe(2)->and($answer['error']['pointer'])->toBe('/history/0/sessions');
+});
+
 it('refuses wishes that nobody can have, at their place', function (array $wishes, string $pointer): void {
     [$code, $answer] = buoy('draft', [
         'client' => CLIENT, 'on' => Made::TODAY, 'wishes' => ['days' => [1, 4], 'minutes' => 30, ...$wishes],
@@ -577,6 +622,7 @@ it('refuses wishes that nobody can have, at their place', function (array $wishe
     [['days' => []], '/wishes/days'], [['days' => [8]], '/wishes/days/0'], [['minutes' => 4], '/wishes/minutes'],
     [['goals' => ['fly']], '/wishes/goals/0'], [['pin' => ['flight']], '/wishes/pin/0'],
     [['exclude' => ['pattern:flight']], '/wishes/exclude/0'], [['structure' => 'spiral'], '/wishes/structure'],
+    [['weeks' => 5], '/wishes/weeks'],
     [['max_exercises' => 13], '/wishes/max_exercises'], [['session' => ['aerobic_minutes' => 11]],
         '/wishes/session/aerobic_minutes'],
 ]);

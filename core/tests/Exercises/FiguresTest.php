@@ -237,7 +237,8 @@ it('draws the hand on the counter that a change asks for, on every rung that tak
 
 it('puts the trunk on a wedge, and leaves the legs where they are', function (): void {
     $figure = Catalogue::standard()->family('dead_bug')->rung('arms')->figure;
-    [$flat, $raised] = [$figure->draw()->frames[0], $figure->changed([Change::of(ChangeKind::WedgeTrunk)])->draw()->frames[0]];
+    $flat = $figure->draw()->frames[0];
+    $raised = $figure->changed([Change::of(ChangeKind::WedgeTrunk)])->draw()->frames[0];
     $lift = static fn (Frame $f): float => rad2deg(atan2(
         $f->skeleton->joints['shoulder']->y - $f->skeleton->joints['hip']->y,
         abs($f->skeleton->joints['shoulder']->x - $f->skeleton->joints['hip']->x),
@@ -250,7 +251,8 @@ it('draws what no picture can show as it was', function (): void {
     $rungs = Catalogue::standard()->family('suitcase_carry');
     $figure = $rungs->rung('short')->figure;
     foreach ([
-        [], [Change::of(ChangeKind::EyesOpen)], [Change::holdOn(Support::TwoHands)], [Change::of(ChangeKind::WedgeTrunk)],
+        [], [Change::of(ChangeKind::EyesOpen)], [Change::holdOn(Support::TwoHands)],
+        [Change::of(ChangeKind::WedgeTrunk)],
     ] as $made) {
         expect(json_encode($figure->changed($made)->draw()))->toBe(json_encode($figure->draw()));
     }

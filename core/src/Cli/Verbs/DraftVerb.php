@@ -17,8 +17,10 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Plan\Aim;
+use BuoyantStep\Core\Plan\BlockWish;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\OpenPlan;
+use BuoyantStep\Core\Plan\Planned;
 use BuoyantStep\Core\Plan\Preferences;
 use BuoyantStep\Core\Plan\Session\Shape;
 use BuoyantStep\Core\Plan\Structure;
@@ -45,12 +47,15 @@ final class DraftVerb implements Verb
         $client->assertPlausible($on);
         $kit = $input->has('kit') ? Kit::read($input->bag('kit')) : new Kit;
         $place = $input->has('home') ? Place::read($input->bag('home')) : new Place;
+        $history = array_map(static fn (Bag $h): Done => Done::read($h), $input->bags('history'));
         $situation = new Situation(
             new Facts($client, $on, MeasureSet::read($input->bags('measures'))), new House($kit, $place),
             Catalogue::standard(), RuleBook::standard(),
+            logged: array_merge(...array_map(static fn (Done $d): array => $d->logged($client), $history)),
         );
         $wishes = self::wishes($input->bag('wishes'));
-        $plan = OpenPlan::of((new Drafter($situation))->draft($wishes), $wishes, $on);
+        $done = array_map(static fn (Done $d): Planned => $d->planned($situation, $wishes), $history);
+        $plan = OpenPlan::of((new Drafter($situation))->draft($wishes, $done), $wishes, $on);
 
         return new Answer($plan->jsonSerialize());
     }
@@ -65,6 +70,7 @@ final class DraftVerb implements Verb
             $bag->optEnum('structure', Structure::class) ?? Structure::Circuit,
             Preferences::read($bag, Catalogue::standard()),
             $bag->has('session') ? Shape::read($bag->bag('session')) : new Shape,
+            $bag->has('weeks') ? BlockWish::read($bag) : null,
         );
     }
 }

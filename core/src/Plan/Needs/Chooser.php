@@ -63,9 +63,9 @@ final readonly class Chooser
     public function choose(array $done): array
     {
         $coolDown = $this->wishes->shape->coolDown ? [Cover::coolDown()] : [];
-        $this->keep($done, easyMinutes: true);
+        $gone = $this->keep($done, easyMinutes: true);
         $this->meet([Cover::need(Pattern::March), ...$coolDown], 0);
-        $this->keep($done, easyMinutes: false);
+        $gone += $this->keep($done, easyMinutes: false);
         $left = $this->pin();
         $goals = array_filter($this->needs, static fn (Need $n): bool => $n->kind === NeedKind::Goal);
         $this->meet([...$goals, Cover::need(Pattern::Rise)], 0);
@@ -77,7 +77,7 @@ final readonly class Chooser
         $rest = Cover::rest($this->situation);
         $this->meet(array_filter($rest, fn (Need $n): bool => ! $this->selection->isMet($n)), 0);
 
-        return [...$left, ...$this->unmet([...$this->needs, ...$rest, ...$coolDown])];
+        return [...$left, ...$this->notKept($gone), ...$this->unmet([...$this->needs, ...$rest, ...$coolDown])];
     }
 
     /** @return list<PlanItem> most important first */
@@ -102,16 +102,39 @@ final readonly class Chooser
         return array_map(static fn (Need $n): LeftOut => new LeftOut($n->label, $says), array_values($cut));
     }
 
-    /** @param  list<Planned>  $done */
-    private function keep(array $done, bool $easyMinutes): void
+    /**
+     * @param  list<Planned>  $done
+     * @return array<string, LeftOut> by family, what cannot stay
+     */
+    private function keep(array $done, bool $easyMinutes): array
     {
+        $gone = [];
         foreach ($done as $planned) {
-            $item = $planned->goal->isEasyMinutes() === $easyMinutes && ! $this->selection->isFull()
-                ? $this->drafter->kept($planned, $this->wishes) : null;
-            if ($item !== null) {
-                $this->selection->keep($item);
+            if ($planned->goal->isEasyMinutes() !== $easyMinutes || $this->selection->isFull()) {
+                continue;
+            }
+            $offer = $this->drafter->kept($planned, $this->wishes);
+            if ($offer->item !== null) {
+                $this->selection->keep($offer->item);
+            } else {
+                $gone[$planned->family->code] = new LeftOut(
+                    $planned->family->name, 'It was done, and cannot stay: '.lcfirst($offer->why),
+                );
             }
         }
+
+        return $gone;
+    }
+
+    /**
+     * @param  array<string, LeftOut>  $gone
+     * @return list<LeftOut> those of which no other rung is in after all
+     */
+    private function notKept(array $gone): array
+    {
+        $in = array_map(static fn (PlanItem $i): string => $i->family->code, $this->selection->items());
+
+        return array_values(array_diff_key($gone, array_flip($in)));
     }
 
     /** @return list<LeftOut> what cannot be in, though it was to be */
