@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\LogSession;
 use App\Models\Decision;
 use App\Models\LogItem;
 use App\Models\Plan;
@@ -187,4 +188,26 @@ it('never counts a session called off as a failure', function (): void {
         "{$this->url}/log", logForm($this->plan, $this->today, ['skipped' => 'a cold', 'items' => []]),
     )->assertSessionHasNoErrors();
     expect(Proposal::query()->where('status', 'open')->pluck('decision')->unique()->all())->toBe(['stay']);
+});
+
+it('takes nobody\'s accepting for a second look at an unusual dose', function (): void {
+    $this->post("{$this->url}/log", logForm($this->plan, $this->today))->assertSessionHasNoErrors();
+    $proposal = familyProposal('seat_rise');
+    $proposal->update(['decision' => 'step_up', 'dose' => [...$proposal->dose, 'sets' => 7]]);
+    $this->post("{$this->url}/review/{$proposal->id}/accept")->assertSessionHasErrors('confirm');
+    expect($proposal->refresh()->status)->toBe(Proposal::OPEN);
+});
+
+it('reviews a session with what that very session told of the 1RM', function (): void {
+    $client = $this->plan->client;
+    expect($client->loggedEstimates)->toHaveCount(0);
+    $this->scene->goodSession($this->plan, $this->today);
+    $item = $this->plan->items->firstOrFail('family', 'seat_rise');
+    app(LogSession::class)->run(
+        $client, $this->scene->user, $this->plan, (string) Str::uuid(), [
+            'done_on' => $this->today, 'pain_before' => 0, 'pain_next_morning' => 0, 'stop_sign' => null,
+            'skipped' => null, 'note' => null,
+        ], [['item' => $item->id, 'pain_during' => 0, 'sets' => [['reps' => 10, 'effort' => 7.0, 'side' => 'both']]]],
+    );
+    expect($client->loggedEstimates)->not->toHaveCount(0);
 });

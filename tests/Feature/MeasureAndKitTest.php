@@ -46,6 +46,10 @@ it('refuses results that cannot be, all of the visit, at the field', function (a
     [['test' => 'easy_set', 'family' => 'leg_press', 'load_kg' => '3', 'reps' => '8', 'rir' => '2'], 'family'],
     [['test' => 'easy_set', 'family' => 'curl', 'load_kg' => '3', 'reps' => '-8', 'rir' => '2'], 'reps'],
     [['test' => 'easy_set', 'family' => 'curl', 'load_kg' => '0', 'reps' => '8', 'rir' => '2'], 'load_kg'],
+    [['test' => 'easy_set', 'family' => 'curl', 'load_kg' => 'heavy', 'reps' => '8', 'rir' => '2'], 'load_kg'],
+    [['test' => 'easy_set', 'family' => 'curl', 'load_kg' => '3', 'reps' => 'some', 'rir' => '2'], 'reps'],
+    [['test' => 'easy_set', 'family' => 'curl', 'load_kg' => '3', 'reps' => '8', 'rir' => 'few'], 'rir'],
+    [['test' => 'blood_pressure', 'value' => '120', 'second_value' => 'low'], 'second_value'],
     [['test' => 'vertical_jump', 'value' => '30'], 'test'],
 ]);
 
