@@ -16,9 +16,12 @@ use BuoyantStep\Core\Vocabulary\Way;
  * In which ways a rung may be done by this client here: a way is open where the rung done so asks for no more changes
  * than it does anyhow, and the home has what one holds on to.
  */
-final readonly class Ways
+final class Ways
 {
-    public function __construct(private RungHere $here)
+    /** @var array<string, list<Way>> by choice: each asks for a judgement of its own, and is asked for several times */
+    private array $open = [];
+
+    public function __construct(private readonly RungHere $here)
     {
     }
 
@@ -37,7 +40,7 @@ final readonly class Ways
     /** @return list<Way> the usual one first */
     public function open(Choice $choice): array
     {
-        return array_values(array_filter($choice->ways(), $this->isOpen(...)));
+        return $this->open[$choice->value] ??= array_values(array_filter($choice->ways(), $this->isOpen(...)));
     }
 
     /**
