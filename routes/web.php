@@ -125,6 +125,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/steps', [StepsController::class, 'show']);
             Route::get('/plan', [PlanController::class, 'show']);
             Route::get('/plan/compare', [PlanController::class, 'compare']);
+            Route::get('/plan/dates', [PlanController::class, 'dates']);
             Route::get('/plan.json', [PlanFileController::class, 'json']);
             Route::get('/plan.ics', [PlanFileController::class, 'calendar']);
             Route::get('/plan.csv', [PlanFileController::class, 'csv']);

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Client;
 use App\Models\Plan;
 use App\Models\User;
+use App\Rows\BlockRow;
 use App\Rows\BuildSituation;
 use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Exercises\Catalogue;
@@ -14,6 +15,7 @@ use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Plan\Ahead;
 use BuoyantStep\Core\Plan\PlanAhead;
 use BuoyantStep\Core\Plan\PlanFit;
+use BuoyantStep\Core\Plan\Then;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
 use Illuminate\Support\Facades\DB;
@@ -35,6 +37,22 @@ final class PreparePlan
         $then = fn (Day $on): Situation => $this->build->of($client, $on);
 
         return (new PlanAhead($this->rules, $today, $then))->of(PlanItemRow::all($plan, $this->catalogue));
+    }
+
+    /**
+     * Every date of the block that tightens, with the plan as it would be from then on.
+     *
+     * @return list<Then>
+     */
+    public function dates(Plan $plan, Client $client): array
+    {
+        $today = $this->build->of($client);
+        $then = fn (Day $on): Situation => $this->build->of($client, $on);
+        $days = $today->on->daysTo(BlockRow::of($plan, $today)->retest());
+
+        return (new PlanAhead($this->rules, $today, $then))->within(
+            PlanItemRow::all($plan, $this->catalogue), $days, $this->build->wishes($client),
+        );
     }
 
     /** @return list<string> what has no rung left and needs a decision */

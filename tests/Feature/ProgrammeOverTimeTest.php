@@ -238,6 +238,12 @@ it('prepares the plan a week before a date that tightens, and keeps what fits as
     $this->post("/clients/{$client->id}/plan/issue", ['revision' => $draft->revision])->assertSessionHasNoErrors();
     $ahead = static fn (): ?array => Scene::props(test()->get("/clients/{$client->id}/plan"))['plan']['ahead'];
     $page = "/clients/{$client->id}/plan";
+    // The block shows it from its first day on: the plan of that date beside today's.
+    $dates = array_column($this->getJson("$page/dates")->assertOk()->json('dates'), null, 'on');
+    $bridge = array_values(array_filter(
+        $dates['14 March 2026']['changed'], static fn (array $c): bool => str_starts_with($c['today'], 'Short bridge'),
+    ))[0];
+    expect($bridge['today'])->not->toContain('raise the trunk')->and($bridge['then'])->toContain('raise the trunk');
     // Twelve days ahead nothing is asked, and nothing can be prepared.
     expect($ahead())->toBeNull();
     $this->from($page)->post(

@@ -16,6 +16,7 @@ use App\Actions\TakeOver;
 use App\Http\Clinic\Requests\DoseRequest;
 use App\Http\Clinic\Requests\DraftRequest;
 use App\Http\Clinic\Resources\PlanResource;
+use App\Http\Clinic\Resources\ThenResource;
 use App\Models\Client;
 use App\Models\Plan;
 use App\Queries\ComparePlans;
@@ -275,6 +276,17 @@ final class PlanController extends StageController
         );
 
         return $this->said('Parts of the session changed.');
+    }
+
+    /** The dates of the block that tighten, with the plan as each would have it beside today's. */
+    public function dates(Client $client, PreparePlan $prepare): JsonResponse
+    {
+        $plan = $client->plans()->whereIn('status', [Plan::DRAFT, Plan::ISSUED])->with('items')
+            ->orderByRaw('status = ? desc', [Plan::DRAFT])->firstOrFail();
+
+        return response()->json(['dates' => array_map(
+            ThenResource::of(...), $prepare->dates($plan, $client),
+        )]);
     }
 
     public function prepare(Request $request, Client $client, PreparePlan $prepare): RedirectResponse

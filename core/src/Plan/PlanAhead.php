@@ -30,7 +30,7 @@ final readonly class PlanAhead
      */
     public function of(array $items): ?Ahead
     {
-        $dates = $this->dates();
+        $dates = array_map(Day::of(...), array_keys($this->tightening(self::DAYS)));
         $now = $dates === [] ? [] : (new PlanFit($this->today))->breaches($items);
         foreach ($dates as $date) {
             $then = (new PlanFit(($this->then)($date)))->breaches($items);
@@ -41,6 +41,31 @@ final readonly class PlanAhead
         }
 
         return null;
+    }
+
+    /**
+     * The same for every such date within so many days, with what the plan would be from then on.
+     *
+     * @param  list<Planned>  $items
+     * @return list<Then> soonest first; dates that change nothing of this plan are there without a change
+     */
+    public function within(array $items, int $days, Wishes $wishes): array
+    {
+        $all = [];
+        foreach ($this->tightening($days) as $date => $says) {
+            $then = ($this->then)(Day::of($date));
+            $fit = new PlanFit($then);
+            $now = new PlanFit($this->today);
+            $changed = [];
+            foreach ($items as $item) {
+                if (array_diff($fit->ofOne($item), $now->ofOne($item)) !== []) {
+                    $changed[] = [$item, self::adapted($item, $then, $wishes)];
+                }
+            }
+            $all[] = new Then(Day::of($date), $says, $changed);
+        }
+
+        return $all;
     }
 
     /**
@@ -63,19 +88,19 @@ final readonly class PlanAhead
         return null;
     }
 
-    /** @return list<Day> */
-    private function dates(): array
+    /** @return array<string, list<string>> date to what comes on it */
+    private function tightening(int $within): array
     {
-        $soon = array_filter($this->rules->crossings($this->today->facts()), function (Crossing $c): bool {
+        $soon = array_filter($this->rules->crossings($this->today->facts()), function (Crossing $c) use ($within): bool {
             $days = $this->today->on->daysTo($c->date);
 
-            return $c->tightens && $days >= 1 && $days <= self::DAYS;
+            return $c->tightens && $days >= 1 && $days <= $within;
         });
         $dates = [];
         foreach ($soon as $crossing) {
-            $dates[(string) $crossing->date] = $crossing->date;
+            $dates[(string) $crossing->date][] = $crossing->says;
         }
 
-        return array_values($dates);
+        return $dates;
     }
 }

@@ -313,7 +313,7 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
                 </section>
             )}
             <WeekStrip week={plan.week} asks={plan.asks} clientId={client.id} />
-            <BlockStrip block={plan.block} />
+            <BlockStrip block={plan.block} clientId={client.id} revision={revision} />
             {plan.trims.length > 0 && <p className="text-soft mb-1 text-sm">{plan.trims.join(" ")}</p>}
             {plan.sessions.length > 1 && (
                 <div role="group" aria-label="The session of" className="mt-2 flex flex-wrap gap-2">
