@@ -211,3 +211,16 @@ it('reviews a session with what that very session told of the 1RM', function ():
     );
     expect($client->loggedEstimates)->not->toHaveCount(0);
 });
+
+it('keeps that it was a light day, and that form broke, with every set it is said of', function (): void {
+    $form = logForm($this->plan, $this->today, [], ['light' => true, 'broken' => '1']);
+    $this->post("{$this->url}/log", $form)->assertSessionHasNoErrors();
+    $row = $this->plan->items->firstOrFail('family', 'tote_row');
+    $sets = LogItem::query()->where('plan_item_id', $row->id)->sole()->sets;
+    expect(count($sets))->toBeGreaterThan(1)
+        ->and(array_column($sets, 'light'))->toBe(array_fill(0, count($sets), true))
+        ->and(array_column($sets, 'form_broke'))->toBe([true]);
+    $this->post("{$this->url}/log", logForm($this->plan, $this->today, [], ['light' => false]));
+    $plain = LogItem::query()->where('plan_item_id', $row->id)->latest('id')->firstOrFail()->sets;
+    expect(array_column($plain, 'light'))->toBe([]);
+});

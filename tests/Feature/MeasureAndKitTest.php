@@ -147,3 +147,23 @@ it('takes sixty results of a visit, and no more', function (): void {
     $send(60)->assertSessionDoesntHaveErrors('results');
     $send(61)->assertSessionHasErrors('results');
 });
+
+it('asks for what each thing is: nothing is taken for a no', function (string $list, string $field): void {
+    $things = [
+        'pieces' => [[
+            'label' => 'Bottle', 'mass_kg' => '0.52', 'count' => '3', 'grip' => 'power', 'holdable' => true,
+            'packable' => true, 'plate' => false, 'weighed' => true,
+        ]],
+        'carriers' => [[
+            'label' => 'Tote', 'mass_kg' => '0.15', 'count' => '1', 'grip' => 'hook', 'max_mass_kg' => '12',
+            'max_pieces' => '12', 'plates' => false,
+        ]],
+    ];
+    unset($things[$list][0][$field]);
+    $this->put("/clients/{$this->client->id}/kit", $things)->assertSessionHasErrors("$list.0.$field");
+    expect(KitPiece::query()->count())->toBe(0);
+})->with([
+    ['pieces', 'label'], ['pieces', 'mass_kg'], ['pieces', 'count'], ['pieces', 'grip'], ['pieces', 'holdable'],
+    ['pieces', 'packable'], ['pieces', 'plate'], ['pieces', 'weighed'], ['carriers', 'mass_kg'],
+    ['carriers', 'max_mass_kg'], ['carriers', 'max_pieces'], ['carriers', 'plates'],
+]);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Plan;
 
 use BuoyantStep\Core\Dose\DoseFaults;
-use BuoyantStep\Core\Limits\Crossing;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
@@ -91,14 +90,12 @@ final readonly class PlanAhead
     /** @return array<string, list<string>> date to what comes on it */
     private function tightening(int $within): array
     {
-        $soon = array_filter($this->rules->crossings($this->today->facts()), function (Crossing $c) use ($within): bool {
-            $days = $this->today->on->daysTo($c->date);
-
-            return $c->tightens && $days >= 1 && $days <= $within;
-        });
         $dates = [];
-        foreach ($soon as $crossing) {
-            $dates[(string) $crossing->date][] = $crossing->says;
+        foreach ($this->rules->crossings($this->today->facts()) as $crossing) {
+            $days = $this->today->on->daysTo($crossing->date);
+            if ($crossing->tightens && $days >= 1 && $days <= $within) {
+                $dates[(string) $crossing->date][] = $crossing->says;
+            }
         }
 
         return $dates;

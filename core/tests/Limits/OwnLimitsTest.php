@@ -142,3 +142,18 @@ it('announces the day up to which it was ordered, and holds past it', function (
         ->and($says('2026-06-11'))->not->toContain($told)
         ->and(RuleBook::standard()->envelope($facts('2026-07-01'))->effortMax())->toBe(4);
 });
+
+it('takes the numbers that its field can have, and none outside', function (
+    string $field, int $least, int $most,
+): void {
+    foreach ([$least, $most] as $value) {
+        expect(withOwn(['field' => $field, 'value' => (string) $value])->binding(Field::from($field)))->not->toBe([]);
+    }
+    foreach ([$least - 1, $most + 1] as $value) {
+        expect(static fn (): Envelope => withOwn(['field' => $field, 'value' => (string) $value]))
+            ->toThrow(CoreError::class);
+    }
+})->with([
+    ['effort_max', 0, 10], ['load_pct_max', 0, 100], ['lift_max_g', 0, 100_000], ['reps_min', 1, 60],
+    ['reps_max', 1, 60], ['hold_max_s', 0, 600], ['rest_min_s', 0, 600], ['impact_max', 0, 3],
+]);

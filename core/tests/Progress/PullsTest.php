@@ -5,8 +5,10 @@ declare(strict_types=1);
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseFaults;
 use BuoyantStep\Core\Dose\DoseField;
+use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Pulls;
+use BuoyantStep\Core\Dose\Reasons;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Kit\Band;
 use BuoyantStep\Core\Kit\BandForm;
@@ -258,4 +260,16 @@ it('names the side of a pull', function (): void {
         ->and(DoseField::Load->on(Side::Left))->toBe(DoseField::LeftLoad)
         ->and(DoseField::AmountHi->on(Side::Right))->toBe(DoseField::RightAmount)
         ->and(DoseField::Sets->on(Side::Left))->toBe(DoseField::Sets);
+});
+
+it('cuts a pull over its cap to the highest there is under it, not to the lowest', function (): void {
+    $here = bandHere([aBand('firm', FIRM)], client: ['own_limits' => [[
+        'field' => 'lift_max_g', 'value' => '3000', 'by' => 'R. Okonjo', 'why' => 'Ordered.',
+    ]]]);
+    $dose = Dose::read(new Bag([
+        'sets' => 2, 'reps' => ['lo' => 8, 'hi' => 10], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 60,
+        'pull_n' => 60,
+    ]));
+    $cut = DoseLimits::of($here, Goal::StrengthOlder)->cut($dose, new Reasons, [500, 1500, 2500]);
+    expect($cut->resistanceG())->toEqualWithDelta(2500, 60);
 });
