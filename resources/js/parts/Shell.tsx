@@ -1,6 +1,6 @@
 import type { Shared } from "@/types/props";
 import { forgetKept } from "@/lib/kept";
-import { useKeys } from "@/lib/keys";
+import { focusOn, useKeys } from "@/lib/keys";
 import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
 import { Head, Link, router, usePage } from "@inertiajs/react";
 import { useState, type ReactNode } from "react";
@@ -13,6 +13,9 @@ const KEYS: [string, string][] = [
     ["Ctrl K", "find a client or a command"],
     ["j  k", "next, previous line"],
     ["Enter", "open the line"],
+    ["Esc", "out of a box that is typed into, so that letters are keys again"],
+    ["w  s", "to what comes next on the page, to its Save; Enter then does it"],
+    ["↓  ↑", "on Measure, from one result to the next"],
     ["a  e  r", "accept, edit, refuse the proposal that j or k has chosen"],
     [
         "g then a letter",
@@ -23,7 +26,7 @@ const KEYS: [string, string][] = [
 export default function Shell({ title, children }: { title: string; children: ReactNode }) {
     const { me, said } = usePage().props as unknown as Shared;
     const [help, setHelp] = useState(false);
-    useKeys({ "?": () => setHelp(true) });
+    useKeys({ "?": () => setHelp(true), w: () => focusOn("next"), s: () => focusOn("save") });
     return (
         <>
             <Head title={title} />

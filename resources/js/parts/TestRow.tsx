@@ -57,6 +57,8 @@ export default function TestRow({
                         <input
                             className={inputClass}
                             inputMode="decimal"
+                            data-value
+                            data-next
                             aria-label={`${test.label}${row.side ? ` ${row.side}` : ""}, ${test.unit}`}
                             value={row.value}
                             onChange={(e) => set(row, { value: e.target.value })}
@@ -68,6 +70,7 @@ export default function TestRow({
                         <input
                             className={inputClass}
                             inputMode="decimal"
+                            data-value
                             aria-label={`${test.label}, ${test.second}`}
                             value={rows[0].second_value}
                             onChange={(e) => rows[0] && set(rows[0], { second_value: e.target.value })}
@@ -77,6 +80,7 @@ export default function TestRow({
                 {test.takes_load && (
                     <Field label={unit} error={rows[0] && errorOf(rows[0], "load_kg")}>
                         <MassInput
+                            data-value
                             aria-label={`${test.label}, load in ${unit}`}
                             value={rows[0]?.load_kg ?? ""}
                             onValue={(load_kg) => setAll({ load_kg })}

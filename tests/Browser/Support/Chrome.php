@@ -208,7 +208,12 @@ final class Chrome
     public function type(string ...$keys): self
     {
         foreach ($keys as $key) {
-            $this->driver->switchTo()->activeElement()->sendKeys($key);
+            try {
+                $this->driver->switchTo()->activeElement()->sendKeys($key);
+            } catch (StaleElementReferenceException) {
+                // The page put another element in its place just now; a keyboard knows no elements.
+                $this->driver->switchTo()->activeElement()->sendKeys($key);
+            }
         }
 
         return $this;

@@ -181,7 +181,7 @@ export default function Kit(props: KitProps) {
                         </TabPanels>
                     </TabGroup>
                     <div className="border-sand bg-paper sticky bottom-0 mt-4 flex items-center gap-4 border-t py-3">
-                        <Button tone="main" type="submit" disabled={form.processing}>
+                        <Button tone="main" type="submit" data-save disabled={form.processing}>
                             Save kit
                         </Button>
                         {form.isDirty && (

@@ -7,6 +7,7 @@ import { useKept } from "@/lib/kept";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import ConflictView from "@/parts/ConflictView";
+import { useArrows } from "@/lib/keys";
 import KeptOffer from "@/parts/KeptOffer";
 import TestRow, { type Row } from "@/parts/TestRow";
 import Field, { FieldError, inputClass } from "@/parts/Field";
@@ -75,6 +76,7 @@ export default function Measure({
     );
     const sets = rows.filter(isSet);
 
+    useArrows();
     return (
         <ClientShell client={client} stage="measure">
             <form
@@ -247,7 +249,7 @@ export default function Measure({
                             onChange={(e) => form.setData("measured_on", e.target.value)}
                         />
                     </Field>
-                    <Button tone="main" type="submit" disabled={form.processing || sent.length === 0}>
+                    <Button tone="main" type="submit" data-save disabled={form.processing || sent.length === 0}>
                         {sent.length === 0
                             ? "Enter a result to save"
                             : `Save ${sent.length} ${sent.length === 1 ? "result" : "results"}`}

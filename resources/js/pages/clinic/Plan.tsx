@@ -204,6 +204,7 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
                         <Button
                             small
                             tone="main"
+                            data-next
                             disabled={busy || plan.items.length === 0}
                             onClick={() => send("post", "/issue", reasons)}
                         >

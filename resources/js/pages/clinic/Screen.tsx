@@ -110,7 +110,7 @@ export default function Screen(props: ScreenProps) {
                 <ClearanceOnRecord form={form} fields={own_fields} parts={own_parts} />
             </div>
             <div className="border-sand bg-paper sticky bottom-0 flex items-center gap-4 border-t py-3 lg:col-span-2">
-                <Button tone="main" type="submit" disabled={form.processing}>
+                <Button tone="main" type="submit" data-save disabled={form.processing}>
                     {client ? "Save screen" : "Save and measure"}
                 </Button>
                 {wrongs > 0 && (

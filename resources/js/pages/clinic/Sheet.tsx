@@ -30,6 +30,7 @@ export default function Sheet({ client, sheet }: SheetProps) {
                     Print
                 </Button>
                 <a
+                    data-next
                     className="border-water/60 bg-card inline-flex min-h-10 items-center rounded-lg border px-4 font-medium"
                     href={`/clients/${client.id}/sheet.pdf`}
                 >

@@ -101,7 +101,7 @@ export function Starters({
             <div className="flex flex-wrap gap-1">
                 {items.map((item, i) =>
                     item.room === room ? (
-                        <Button key={item.label} small onClick={() => onAdd(i)}>
+                        <Button key={item.label} small data-next onClick={() => onAdd(i)}>
                             + {item.label}
                         </Button>
                     ) : null,

@@ -143,7 +143,7 @@ export default function DraftAnew({
             )}
             <FieldError error={wrong === errors["wishes.max_exercises"] ? undefined : wrong} />
             <div className="mt-3 flex gap-2">
-                <Button type="submit" tone="main" disabled={busy}>
+                <Button data-next type="submit" tone="main" disabled={busy}>
                     {isFirst ? "Draft a plan" : "Draft it anew"}
                 </Button>
                 {onClose && (
