@@ -224,3 +224,12 @@ it('keeps that it was a light day, and that form broke, with every set it is sai
     $plain = LogItem::query()->where('plan_item_id', $row->id)->latest('id')->firstOrFail()->sets;
     expect(array_column($plain, 'light'))->toBe([]);
 });
+
+it('keeps nothing of an exercise that was not done', function (): void {
+    $form = logForm($this->plan, $this->today);
+    $form['items'][1]['done'] = false;
+    $this->post("{$this->url}/log", $form)->assertSessionHasNoErrors();
+    expect(LogItem::query()->pluck('plan_item_id')->all())->toEqualCanonicalizing(
+        $this->plan->items->pluck('id')->reject($form['items'][1]['item'])->all(),
+    );
+});

@@ -159,3 +159,9 @@ it('names the field that is wrong and keeps nothing', function (string $field, C
         return $f;
     }],
 ]);
+
+it('takes nothing but words where words are asked for', function (string $field): void {
+    $this->post('/own-exercises', ownForm($this, 'squat', [$field => ['a', 'list', 'of', 'words']]))
+        ->assertSessionHasErrors($field);
+    expect(OwnFamily::query()->count())->toBe(0);
+})->with(['name', 'copied_from', 'purpose', 'words', 'reason']);
