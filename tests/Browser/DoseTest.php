@@ -63,7 +63,7 @@ it('edits each kind of dose in its place, with the limits at the field', functio
         ->fill('right, load, kg', '0.52')->fill('right, to, reps', '16')->press('Change dose')
         ->see('left 480 g, right 520 g');
     $chrome->choose('Progresses by', 'the effort steers')->see('Another school from the next review on.');
-    $chrome->tick('Fri')->see('Light days changed.')->see('then ');
+    $chrome->tick('Fri', 'Lighter on')->see('Its days changed.')->see('lighter: ');
     expect($chrome->axe())->toBe([]);
     ($this->close)('Tote row');
 

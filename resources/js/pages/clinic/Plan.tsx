@@ -1,56 +1,27 @@
 import { dayList, sayDate } from "@/lib/words";
 import AddExercise from "@/parts/AddExercise";
-import DraftAnew, { type Wishes } from "@/parts/plan/DraftAnew";
+import DraftAnew from "@/parts/plan/DraftAnew";
+import Exercises from "@/parts/plan/Exercises";
+import type { Change, Send } from "@/parts/plan/change";
 import BlockStrip from "@/parts/plan/BlockStrip";
 import Compare from "@/parts/plan/Compare";
 import PlanFiles from "@/parts/plan/PlanFiles";
 import SessionParts from "@/parts/plan/SessionParts";
 import Templates from "@/parts/plan/Templates";
 import WeekStrip from "@/parts/plan/WeekStrip";
-import Sortable, { Movable } from "@/parts/plan/Sortable";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
 import NextToBuy from "@/parts/NextToBuy";
-import PlanRow from "@/parts/PlanRow";
-import { saysMass } from "@/lib/mass";
-import type { DoseValues } from "@/parts/DoseForm";
-import type { PlanItem, PlanProps, SessionPart } from "@/types/props";
+import type { PlanProps } from "@/types/props";
 import { Link, router, usePage } from "@inertiajs/react";
 import { useState } from "react";
-
-/** A change of the plan as it was sent, to be made again on a plan that somebody changed meanwhile. */
-interface Change {
-    verb: "post" | "put" | "delete";
-    path: string;
-    data: Record<string, string | number | boolean | null | number[] | Wishes | File>;
-    /** What it was, in words. */
-    says: string;
-    saved: () => void;
-}
-
-const rungName = (item: PlanItem, rung: string): string => item.stair.find((s) => s.code === rung)?.name ?? rung;
-
-const doseSaid = (dose: DoseValues): string =>
-    `${dose.sets} × ${dose.amount_lo}-${dose.amount_hi}, effort ${dose.effort_lo}-${dose.effort_hi}, rest ${dose.rest_s} s${dose.load_kg === "" ? "" : `, ${saysMass(dose.load_kg)}`}`;
 
 /** What a plan may be issued in spite of, and how its reason is asked for. */
 const ISSUE_REASONS: [string, string][] = [
     ["clearance_reason", "Why the plan is issued without that clearance"],
     ["issue_reason", "Why so long a session is issued all the same"],
 ];
-
-const keyOf = (item: PlanItem): string => `${item.family}.${item.nth}`;
-
-const nameOf = (items: PlanItem[], id: number): string => items.find((i) => i.id === id)?.name ?? "";
-
-/** The stretches with the exercises that are done in them; an easy round before names its exercises in its words. */
-function stretches(parts: SessionPart[], all: PlanItem[]): { part: SessionPart; items: PlanItem[] }[] {
-    return parts.map((part) => ({
-        part,
-        items: part.part === "activation" ? [] : all.filter((i) => part.items.includes(i.id)),
-    }));
-}
 
 export default function Plan({ client, plan, revision, undo, redo, clearance, ready, wishes, versions }: PlanProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
@@ -60,17 +31,9 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
     const [busy, setBusy] = useState(false);
     const [drafting, setDrafting] = useState(false);
     const [building, setBuilding] = useState(false);
-    /** Which of the sessions is looked at, where the days differ. */
-    const [day, setDay] = useState(0);
     const [last, setLast] = useState<Change | null>(null);
     const [reasons, setReasons] = useState<Record<string, string>>({});
-    const send = (
-        verb: Change["verb"],
-        path: string,
-        data: Change["data"] = {},
-        says = "",
-        saved: () => void = () => undefined,
-    ) => {
+    const send: Send = (verb, path, data = {}, says = "", saved = () => undefined) => {
         setLast({ verb, path, data, says, saved });
         router[verb === "delete" ? "post" : verb](
             `/clients/${client.id}/plan${path}`,
@@ -165,10 +128,6 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
         );
     }
     const over = plan.minutes > plan.budget;
-    const session = plan.sessions[day] ?? plan.sessions[0];
-    const shown = plan.items.filter((i) => !session?.days.every((d) => i.off_days.includes(d)));
-    /** The place in the whole plan of what stands at this place of the day. */
-    const placeOf = (at: number) => plan.items.findIndex((i) => i.id === shown[at - 1]?.id) + 1;
     return (
         <ClientShell client={client} stage="plan">
             <div className="bg-beach mb-2 flex flex-wrap items-center gap-x-5 gap-y-2 rounded-lg px-3.5 py-2">
@@ -316,120 +275,15 @@ export default function Plan({ client, plan, revision, undo, redo, clearance, re
             <WeekStrip week={plan.week} asks={plan.asks} clientId={client.id} />
             <BlockStrip block={plan.block} clientId={client.id} revision={revision} />
             {plan.trims.length > 0 && <p className="text-soft mb-1 text-sm">{plan.trims.join(" ")}</p>}
-            {plan.sessions.length > 1 && (
-                <div role="group" aria-label="The session of" className="mt-2 flex flex-wrap gap-2">
-                    {plan.sessions.map((s, at) => (
-                        <Button key={s.days.join()} small aria-pressed={s === session} onClick={() => setDay(at)}>
-                            {dayList(s.days)}: {s.minutes} min
-                        </Button>
-                    ))}
-                </div>
-            )}
-            <Sortable
-                ids={shown.map((i) => i.id)}
-                onMove={(id, at) => {
-                    const to = placeOf(at);
-                    send("put", `/items/${id}/place`, { to }, `${nameOf(plan.items, id)}: moved to place ${to}`);
-                }}
-            >
-                {stretches(session?.parts ?? [], plan.items).map(({ part, items }, n) => (
-                    <section key={`${part.label}.${n}`} aria-label={part.label}>
-                        <h2 className="border-water/40 mt-3 flex flex-wrap items-baseline gap-x-3 border-b-2 pb-0.5">
-                            <span className="font-bold">{part.label}</span>
-                            <span className="num text-soft text-sm">{part.minutes} min</span>
-                            <span className="text-soft text-sm">{part.says.join(" ")}</span>
-                        </h2>
-                        <div role="list">
-                            {items.map((item) => (
-                                <Movable key={item.family} id={item.id} name={item.name}>
-                                    {(handle) => (
-                                        <PlanRow
-                                            handle={handle}
-                                            item={item}
-                                            open={open === keyOf(item)}
-                                            busy={busy}
-                                            errors={open === item.family ? errors : {}}
-                                            onOpen={() => setOpen(open === keyOf(item) ? null : keyOf(item))}
-                                            onSwap={(rung) =>
-                                                send(
-                                                    "put",
-                                                    `/items/${item.id}/rung`,
-                                                    { rung },
-                                                    `${item.name}: ${rungName(item, rung)}`,
-                                                )
-                                            }
-                                            clientId={client.id}
-                                            onDose={(dose, saved) =>
-                                                send(
-                                                    "put",
-                                                    `/items/${item.id}/dose`,
-                                                    dose,
-                                                    `${item.name}: ${doseSaid(dose)}`,
-                                                    saved,
-                                                )
-                                            }
-                                            days={plan.days}
-                                            onDays={(light, off) =>
-                                                send(
-                                                    "put",
-                                                    `/items/${item.id}/days`,
-                                                    { light, off },
-                                                    `${item.name}: other days`,
-                                                )
-                                            }
-                                            onWay={(way, always) =>
-                                                send(
-                                                    "put",
-                                                    `/items/${item.id}/way`,
-                                                    { way, always },
-                                                    `${item.name}: done another way`,
-                                                )
-                                            }
-                                            onNote={(note, saved) =>
-                                                send(
-                                                    "put",
-                                                    `/items/${item.id}/note`,
-                                                    { note },
-                                                    `${item.name}: ${note}`,
-                                                    saved,
-                                                )
-                                            }
-                                            onSetUp={(set_up, saved) =>
-                                                send(
-                                                    "put",
-                                                    `/items/${item.id}/set-up`,
-                                                    { set_up },
-                                                    `${item.name}: ${set_up}`,
-                                                    saved,
-                                                )
-                                            }
-                                            onSchool={(school) =>
-                                                send(
-                                                    "put",
-                                                    `/items/${item.id}/school`,
-                                                    { school },
-                                                    `${item.name}: another school`,
-                                                )
-                                            }
-                                            onRefresh={() =>
-                                                send(
-                                                    "put",
-                                                    `/items/${item.id}/today`,
-                                                    {},
-                                                    `${item.name}: brought up to today`,
-                                                )
-                                            }
-                                            onRemove={() =>
-                                                send("delete", `/items/${item.id}`, {}, `${item.name}: taken out`)
-                                            }
-                                        />
-                                    )}
-                                </Movable>
-                            ))}
-                        </div>
-                    </section>
-                ))}
-            </Sortable>
+            <Exercises
+                plan={plan}
+                clientId={client.id}
+                busy={busy}
+                errors={errors}
+                open={open}
+                onOpen={setOpen}
+                send={send}
+            />
             <AddExercise
                 clientId={client.id}
                 used={plan.items.map((i) => ({ family: i.family, rung: i.rung }))}
