@@ -31,6 +31,7 @@ it('asks the client at home, and counts nothing until a clinician takes it over'
     );
     expect($rows['standing']['answer'])->toBe('Only holding on')->and($rows['standing']['now'])->toBe('');
     $id = HomeIntake::query()->value('id');
+    $version = $this->client->refresh()->screen_version;
     foreach ([
         'home' => true, 'standing' => true, 'condition:falls_risk_high' => true, 'minutes' => false,
     ] as $field => $accept) {
@@ -41,7 +42,9 @@ it('asks the client at home, and counts nothing until a clinician takes it over'
     expect($this->client->refresh()->home)->toBe('alone')
         ->and($this->client->standing)->toBe('supported')
         ->and($this->client->minutes)->toBe(40)
-        ->and(ClientCondition::query()->value('code'))->toBe('falls_risk_high');
+        ->and(ClientCondition::query()->value('code'))->toBe('falls_risk_high')
+        // A screen that is open elsewhere is older with every answer that was taken over, a condition too.
+        ->and($this->client->screen_version)->toBe($version + 3);
     $this->post(
         "/clients/{$this->client->id}/intake/$id", ['field' => 'home', 'accept' => true],
     )->assertSessionHasErrors('field');
