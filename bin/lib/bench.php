@@ -106,6 +106,31 @@ printf(
         $rounds,
     ),
 );
+$draft = static fn (Kit $kit, Catalogue $of): callable => static fn () => (new Drafter(new Situation(
+    new Facts($client, $on, $measures), new House($kit, new Place), $of, $rules,
+)))->draft(new Wishes(minutes: 30));
+$first = null;
+foreach ([10, 20, 40, 80] as $kinds) {
+    $ms = timed($draft($kitOf($kinds), Catalogue::standard()), max(5, intdiv($rounds, 4)));
+    $first ??= $ms;
+    printf("  %-44s %8.2f ms   %5.1f x\n", "whole draft, $kinds kinds of four", $ms, $ms / $first);
+}
+$first = null;
+foreach ([0, 1, 3] as $copies) {
+    $own = [];
+    for ($n = 1; $n <= $copies; $n++) {
+        foreach (Catalogue::standard()->families() as $family) {
+            $code = "{$family->code}_$n";
+            $own[$code] = [...Catalogue::standard()->data($family->code), 'code' => $code];
+        }
+    }
+    $of = Catalogue::standard()->with($own, []);
+    $ms = timed($draft($kitOf(6), $of), max(5, intdiv($rounds, 4)));
+    $first ??= $ms;
+    printf(
+        "  %-44s %8.2f ms   %5.1f x\n", sprintf('whole draft, %d families', count($of->families())), $ms, $ms / $first,
+    );
+}
 $catalogue = Catalogue::standard();
 $kept = serialize(Index::of($catalogue));
 $finder = new Finder(unserialize($kept));
