@@ -87,6 +87,23 @@ it('splits the week, and shows each day by itself, on the page and on the sheet'
     $chrome->visit('/clients/19/plan')->press('Take back')->see('Taken back');
 });
 
+it('logs a light day as one without being asked, by its date', function (): void {
+    $chrome = $this->chrome;
+    $chrome->visit('/clients/22/plan')->see('Main part')->press('circuit')
+        ->choose('Its days', 'a heavy day, then a light one')->press('Build it so')->see('Parts of the session changed.')
+        ->press('Issue version')->see('As PDF');
+    $ticked = static fn (): int => $chrome->ask(
+        '[...document.querySelectorAll("main label")].filter(l => l.innerText.startsWith("light day"))'
+        .'.filter(l => l.querySelector("input").checked).length',
+    );
+    // Tuesday is a full day, Friday the light one.
+    $chrome->visit('/clients/22/log')->fill('Day', date('Y-m-d', strtotime('last Friday')));
+    $chrome->until(static fn (): bool => $ticked() > 0, 'light days to be ticked');
+    $chrome->fill('Day', date('Y-m-d', strtotime('last Tuesday')));
+    $chrome->until(static fn (): bool => $ticked() === 0, 'light days to be unticked');
+    expect($chrome->axe())->toBe([]);
+});
+
 it('goes from an empty screen to the sheet in hand by keyboard alone, in few actions', function (): void {
     $chrome = $this->chrome;
     $tab = WebDriverKeys::TAB;

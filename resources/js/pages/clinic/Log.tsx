@@ -80,6 +80,15 @@ const loadsOf = (
     right_load_kg: dose.apart ? dose.right.load_kg : "",
 });
 
+/** As the plan has it on that day: a light day is one without being asked, with its loads. */
+const onDay = (
+    item: PlanOfLog["items"][number],
+    day: string,
+): Pick<ItemForm, "light" | "load_kg" | "left_load_kg" | "right_load_kg"> => {
+    const light = item.light?.days.includes(weekday(day)) ?? false;
+    return { light, ...loadsOf((light && item.light ? item.light : item).dose) };
+};
+
 /** Every set that was asked for at the top of its range, with the load of the dose. */
 const atTheTop = (item: PlanOfLog["items"][number], row: ItemForm, easier: boolean): Partial<ItemForm> => ({
     done: true,
@@ -125,8 +134,7 @@ function SessionForm({
                     done: false,
                     effort: "",
                     left: "",
-                    ...loadsOf(i.dose),
-                    light: false,
+                    ...onDay(i, me.today),
                     stood_cm: "",
                     pain_during: "",
                     broken: "",
@@ -181,7 +189,23 @@ function SessionForm({
             )}
             <div className="mt-1 grid gap-3 md:grid-cols-[9rem_8rem_9rem_1fr]">
                 <Field label="Day" error={errors.done_on}>
-                    <input {...text("done_on")} />
+                    <input
+                        {...text("done_on")}
+                        onChange={(e) => {
+                            const day = e.target.value;
+                            // What is entered already stays as it was entered.
+                            form.setData((data) => ({
+                                ...data,
+                                done_on: day,
+                                items: data.items.map((row, i) => {
+                                    const item = plan.items[i];
+                                    return item && !row.done && weekday(day) > 0
+                                        ? { ...row, ...onDay(item, day) }
+                                        : row;
+                                }),
+                            }));
+                        }}
+                    />
                 </Field>
                 <Field label="Pain before, 0-10" error={errors.pain_before}>
                     <input {...text("pain_before")} inputMode="numeric" />
