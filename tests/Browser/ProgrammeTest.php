@@ -90,8 +90,8 @@ it('splits the week, and shows each day by itself, on the page and on the sheet'
 it('logs a light day as one without being asked, by its date', function (): void {
     $chrome = $this->chrome;
     $chrome->visit('/clients/22/plan')->see('Main part')->press('circuit')
-        ->choose('Its days', 'a heavy day, then a light one')->press('Build it so')->see('Parts of the session changed.')
-        ->press('Issue version')->see('As PDF');
+        ->choose('Its days', 'a heavy day, then a light one')->press('Build it so')
+        ->see('Parts of the session changed.')->press('Issue version')->see('As PDF');
     $ticked = static fn (): int => $chrome->ask(
         '[...document.querySelectorAll("main label")].filter(l => l.innerText.startsWith("light day"))'
         .'.filter(l => l.querySelector("input").checked).length',

@@ -26,6 +26,7 @@ final class Lowered
         'anchor' => [false, true],
         'spotter' => [false, true],
         'trains_grip' => [true, false],
+        'carries' => [null, 'working', 'both'],
     ];
 
     private const WORDS = [
@@ -33,7 +34,7 @@ final class Lowered
         'spine_load' => 'load on the spine', 'hand_weight' => 'weight on the hands', 'breath' => 'held breath',
         'floor_transfer' => 'going to the floor', 'anchor' => 'an anchor', 'spotter' => 'somebody beside it',
         'trains_grip' => 'the grip it needs', 'motions' => 'motions', 'also' => 'positions', 'material' => 'materials',
-        'self_load' => 'parts that press', 'parts' => 'limbs it needs',
+        'carries' => 'a thing in the hand', 'self_load' => 'parts that press', 'parts' => 'limbs it needs',
     ];
 
     /**

@@ -68,6 +68,7 @@ final readonly class Demands
                 effort: $bag->optNumber('effort', 0, 10),
                 spine: $bag->optEnum('spine_load', SpineLoad::class) ?? SpineLoad::Low,
                 presses: $bag->enums('self_load', Region::class),
+                carries: $bag->optEnum('carries', WhichSide::class),
             ),
             new Setting(
                 floorTransfer: $bag->bool('floor_transfer'),

@@ -25,6 +25,7 @@ final readonly class Strain
      * @param  list<Region>  $loads  the parts of the body that a load from outside goes through; none without one
      * @param  WhichSide  $loadedSide  of the limb that takes it first
      * @param  list<Region>  $presses  parts that press or pull against each other: a load without a weight
+     * @param  WhichSide|null  $carries  in which hand there is a thing with a weight of its own: a cup, a mug, a basket
      */
     public function __construct(
         public int $impact = 0,
@@ -36,6 +37,7 @@ final readonly class Strain
         public array $loads = [],
         public WhichSide $loadedSide = WhichSide::Both,
         public array $presses = [],
+        public ?WhichSide $carries = null,
     ) {
     }
 
@@ -67,7 +69,7 @@ final readonly class Strain
     {
         return new self(
             $this->impact, $this->breath, $this->holdS, $this->loadPct, $this->effort, $this->spine, $parts, $side,
-            $this->presses,
+            $this->presses, $this->carries,
         );
     }
 
@@ -93,12 +95,13 @@ final readonly class Strain
         return $scopes;
     }
 
-    /** @return list<Scope> all that is loaded, by a weight or by pressing against itself */
+    /** @return list<Scope> all that is loaded: by a weight, by what it carries, or by pressing against itself */
     public function strained(Side $working): array
     {
         return [
             ...$this->loaded($working),
             ...array_map(static fn (Region $r): Scope => new Scope($r, Side::Both), $this->presses),
+            ...$this->carries === null ? [] : [new Scope(Region::Upper, $this->carries->when($working))],
         ];
     }
 
@@ -106,7 +109,7 @@ final readonly class Strain
     {
         return new self(
             $this->impact, $breath, $holdS, $loadPct, $effort, $this->spine, $this->loads, $this->loadedSide,
-            $this->presses,
+            $this->presses, $this->carries,
         );
     }
 }

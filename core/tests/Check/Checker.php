@@ -266,7 +266,9 @@ final class Checker
         $broken = [];
         $own = [[$rung['demands']['region'], $side], ...self::through($rung, $side)];
         $pressed = array_map(static fn (string $r): array => [$r, 'both'], $rung['demands']['self_load'] ?? []);
-        $through = [...self::through($rung, $side), ...$pressed];
+        $hand = ['working' => $side, 'both' => 'both'][$rung['demands']['carries'] ?? ''] ?? null;
+        $carried = $hand === null ? [] : [['upper', $hand]];
+        $through = [...self::through($rung, $side), ...$pressed, ...$carried];
         $isAt = static fn (array $limit, array $parts): bool => array_filter(
             $parts,
             static fn (array $p): bool => ($limit[0] === 'any' || $limit[0] === $p[0] || $p[0] === 'whole')

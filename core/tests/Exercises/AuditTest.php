@@ -3,6 +3,11 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Kit\Place;
+use BuoyantStep\Core\Kit\Thing;
+use BuoyantStep\Core\Situation\RungHere;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Vocabulary\Side;
 
 /*
  * What a rung says is held against what it demands: a demand that understates the risk defeats every limit. The rules
@@ -223,3 +228,41 @@ it('names no person and no brand in what it can be found by', function (): void 
             ->and($family->words)->not->toBe([], $family->code)->and($family->serves)->not->toBe([], $family->code);
     }
 });
+
+it('says of every thing in the hand that it weighs something', function (): void {
+    $looked = 0;
+    foreach (Catalogue::standard()->families() as $family) {
+        foreach ($family->rungs as $rung) {
+            $held = $rung->figure->load !== null
+                || preg_match('/\b(mug|cup|tray|basket|pour|plants|ball arc)\b/i', $rung->name) === 1;
+            // Paper cups are stacked one by one, and weigh nothing.
+            if (! $held || $rung->work->holding !== null || $rung->work->band !== null || $rung->code === 'stack') {
+                continue;
+            }
+            $looked++;
+            expect($rung->demands->strain->carries)->not->toBeNull("{$family->code}/{$rung->code}");
+        }
+    }
+    expect($looked)->toBeGreaterThan(8);
+});
+
+it('gives no cup, mug or basket to an arm that may carry nothing, and leaves the other arm its own', function (
+    array $condition,
+): void {
+    $here = static fn (string $path): RungHere => Made::at(Made::situation(Made::client([
+        'conditions' => [['side' => 'left', ...$condition]],
+        'function' => [
+            'standing' => 'free', 'grip' => ['left' => 'full', 'right' => 'full'], 'home' => 'someone_home',
+        ],
+    ]), null, Made::kitchen(), new Place(Thing::cases())), $path);
+    expect($here('cup_carry/cup')->openSides())->toBe([Side::Right])
+        ->and($here('cup_to_mouth/handle')->openSides())->toBe([Side::Right])
+        ->and($here('hand_tasks/pour')->openSides())->toBe([Side::Right])
+        ->and($here('cup_to_mouth/two')->isOut())->toBeTrue()
+        ->and($here('dual_task/tray')->isOut())->toBeTrue()
+        ->and($here('ball_arc/chest_arc')->isOut())->toBeTrue();
+})->with([
+    'a metastasis' => [['code' => 'bone_metastasis', 'detail' => ['arm']]],
+    'a healing fracture' => [['code' => 'fracture_healing', 'detail' => ['arm'], 'since' => '2026-11-10']],
+    'shoulder surgery' => [['code' => 'shoulder_surgery', 'since' => '2026-11-10']],
+]);
