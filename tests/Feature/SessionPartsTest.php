@@ -44,8 +44,11 @@ it('builds the session as it is told, with the minutes of each part, and takes i
         ->and(implode(' ', $page['sessions'][0]['parts'][2]['says']))->toContain('walk or march easily for 3 min')
         ->and($page['minutes'])->toBeGreaterThan($before['minutes'])
         ->and($page['session']['aerobic_minutes'])->toBe(3);
+    // The structure is the screen's as well: one that is open elsewhere is older now, and only then.
+    $version = $plan->client->refresh()->screen_version;
     $this->put("$at/session", [...PARTS, 'structure' => 'straight', 'cool_down' => false, 'revision' => 2])
         ->assertSessionHasNoErrors();
+    expect($plan->client->refresh()->screen_version)->toBe($version + 1);
     $page = Scene::props($this->get($at))['plan'];
     expect(array_column($page['sessions'][0]['parts'], 'part'))->toBe(['warm_up', 'main'])
         ->and($page['structure'])->toBe('straight')
