@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Actions\SetPassword;
 use App\Actions\SignIn;
 use App\Models\Client;
 use App\Models\Clinic;
@@ -301,6 +300,15 @@ it('gives each person a key of their own for what they type, and none to guests'
         ->and(DB::table('users')->where('id', $one->user->id)->value('keep_key'))->not->toContain($keys[0]);
 });
 
-it('asks for twelve letters and takes no more than the hash looks at', function (): void {
-    expect(SetPassword::LEAST_LENGTH)->toBe(12)->and(SignIn::MOST_BYTES)->toBe(72);
-});
+it('asks for twelve letters and takes no more than the hash looks at', function (string $password, bool $takes): void {
+    $scene = new Scene;
+    $answer = $this->actingAs($scene->user)->put('/account/password', [
+        'current_password' => 'secret-pass', 'password' => $password, 'password_confirmation' => $password,
+    ]);
+    $takes ? $answer->assertSessionHasNoErrors() : $answer->assertSessionHasErrors('password');
+    expect(Hash::check($password, $scene->user->refresh()->password))->toBe($takes);
+})->with([
+    '11 letters' => [str_repeat('a', 11), false], '12 letters' => [str_repeat('a', 12), true],
+    '72 letters' => [str_repeat('a', 72), true], '73 letters' => [str_repeat('a', 73), false],
+    '36 letters of two bytes' => [str_repeat('ü', 36), true], '37 of them' => [str_repeat('ü', 37), false],
+]);
