@@ -7,10 +7,14 @@ use App\Http\Clinic\Resources\SidesResource;
 use App\Models\Plan;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Kinds;
+use BuoyantStep\Core\Vocabulary\Change;
+use BuoyantStep\Core\Vocabulary\ChangeKind;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Support;
+use BuoyantStep\Core\Vocabulary\Way;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\Feature\Support\Scene;
 
@@ -170,11 +174,28 @@ it('has every fixed word of a dose in the language file, ready for another langu
             }
         }
     }
+    foreach (ChangeKind::cases() as $kind) {
+        $said[] = match ($kind) {
+            ChangeKind::HoldOn => Change::holdOn(Support::OneHand)->says(),
+            ChangeKind::Lighten => 'Lighten to :n1 % of what you could lift once.',
+            ChangeKind::ShorterHold => 'Hold for :n1 s at most.',
+            default => Change::of($kind)->says(),
+        };
+    }
+    array_push($said, ...array_filter(array_map(static fn (Way $w): ?string => $w->says(), Way::cases())), ...[
+        Change::holdOn(Support::TwoHands)->says(), Change::holdOn(Support::Fingertip)->says(), 'Left', 'Right',
+        'lower for :n1 s', 'pause for :n1 s', 'lift for :n1 s', 'lift fast', 'hold the top for :n1 s',
+        'each held :n1 s',
+    ]);
     expect(array_values(array_unique($said)))->toHaveCount(count($file))
         ->and(array_diff($said, array_keys($file)))->toBe([]);
     app('translator')->addJsonPath(base_path('tests/Feature/Support/lang'));
     app()->setLocale('xx');
-    expect(SheetWords::fixed('wobbly but safe'))->toBe('WOBBLY')->and(SheetWords::fixed('easy'))->toBe('easy');
+    expect(SheetWords::fixed('wobbly but safe'))->toBe('WOBBLY')->and(SheetWords::fixed('easy'))->toBe('easy')
+        ->and(SheetWords::fixed('Lighten to 40 % of what you could lift once.'))->toBe('Only 40 of 100.')
+        ->and(SheetWords::fixed('Left: lighten to 40 % of what you could lift once.'))->toBe('LEFT: only 40 of 100.')
+        ->and(SheetWords::fixed('Raise the trunk 30 degrees.'))->toBe('Raise the trunk 30 degrees.')
+        ->and(SheetWords::tempo('3-1-fast-0'))->toContain('down 3, pause for 1 s, lift fast');
 });
 
 it('prints the best time, the days of treatment, and what is lighter', function (): void {

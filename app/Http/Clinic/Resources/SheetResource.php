@@ -31,7 +31,6 @@ use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Sign;
-use BuoyantStep\Core\Vocabulary\Tempo;
 use BuoyantStep\Core\Vocabulary\Urgency;
 
 /** The page the client takes home: what, how, how much, how hard, when to stop. Plain words, large type. */
@@ -205,7 +204,9 @@ final class SheetResource
             'cues' => $anew->all($rung->teaching->cues),
             'mistakes' => $anew->all($rung->teaching->mistakes),
             'feel' => $anew->says($rung->teaching->feel),
-            'changes' => [...array_column($item->changes, 'says'), ...WaysResource::say($item, $client, $here)],
+            'changes' => array_map(SheetWords::fixed(...), [
+                ...array_column($item->changes, 'says'), ...WaysResource::say($item, $client, $here),
+            ]),
             'dose' => self::dose($dose, $goal, $rung),
             'light_says' => self::light($item, $here, $goal), 'off_days' => $item->off_days ?? [],
             'sides' => SheetWords::fixed(SidesResource::say(array_map(Side::from(...), $item->sides))),
@@ -218,8 +219,7 @@ final class SheetResource
             'then_ask' => $this->step($family, $family->position($rung->code), 1, $situation),
             'rest_says' => $this->rest($item, $dose->sets),
             'hard_says' => SheetWords::says('of_ten', ['effort' => $dose->effort->label()]),
-            'tempo_says' => $dose->tempo === ''
-                ? '' : SheetWords::says('each_time', ['tempo' => Tempo::read($dose->tempo)->says()]),
+            'tempo_says' => SheetWords::tempo($dose->tempo),
             'pause_says' => $dose->pauseS === null ? '' : SheetWords::says('pause', ['seconds' => $dose->pauseS]),
             'goal' => $goal->value,
         ];
@@ -230,7 +230,10 @@ final class SheetResource
     {
         $leaves = Kinds::of($dose->kind)->leaves($goal, $dose->effort->hi);
 
-        return [...DoseResource::of($dose, $goal, $rung), 'effort_says' => SheetWords::fixed($leaves)];
+        return [
+            ...DoseResource::of($dose, $goal, $rung), 'effort_says' => SheetWords::fixed($leaves),
+            'held' => $dose->heldLabel() === null ? null : SheetWords::fixed($dose->heldLabel()),
+        ];
     }
 
     /** What is done on its light days, in words; empty where every day is the same. */
@@ -270,7 +273,7 @@ final class SheetResource
                 $changes = $here->changes($here->openSides());
                 $name = implode(' ', [
                     Reworded::by($changes)->says($here->rung->name).($changes === [] ? '' : '.'),
-                    ...array_map(static fn (Change $c): string => $c->says(), $changes),
+                    ...array_map(static fn (Change $c): string => SheetWords::fixed($c->says()), $changes),
                 ]);
 
                 return SheetWords::says($by < 0 ? 'then_do' : 'then_ask', ['name' => rtrim($name, '.')]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Clinic\Resources;
 
 use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Tempo;
 use BuoyantStep\Core\Vocabulary\Watch;
 
 /** The words of the sheet beside those of the catalogue, in the language that the clinic prints in. */
@@ -31,12 +32,46 @@ final class SheetWords
         return implode(self::says('and'), array_filter([implode(', ', $names), (string) $last]));
     }
 
-    /** What the core says of a dose in a few fixed words, as the language file has it (lang/en.json). */
+    /**
+     * What the core says in a few fixed words, as the language file has it (lang/en.json): whole, or with its numbers
+     * as :n1, :n2. What stands in no file is said as it is.
+     */
     public static function fixed(string $words): string
     {
-        $said = $words === '' ? '' : __($words);
+        if (preg_match('/^(Left|Right): (.+)$/', $words, $part) === 1) {
+            return self::looked($part[1]).': '.lcfirst(self::fixed(ucfirst($part[2])));
+        }
+        $said = self::looked($words);
+        if ($said !== $words) {
+            return $said;
+        }
+        $numbers = [];
+        $key = (string) preg_replace_callback('/\d+/', static function (array $found) use (&$numbers): string {
+            $numbers['n'.(count($numbers) + 1)] = $found[0];
+
+            return ':n'.count($numbers);
+        }, $words);
+        $said = self::looked($key, $numbers);
+
+        return str_contains($said, ':n') ? $words : $said;
+    }
+
+    /** @param  array<string, string>  $with */
+    private static function looked(string $words, array $with = []): string
+    {
+        $said = $words === '' ? '' : __($words, $with);
 
         return is_string($said) ? $said : $words;
+    }
+
+    /** How fast, part by part. */
+    public static function tempo(string $tempo): string
+    {
+        $parts = $tempo === '' ? [] : explode(', ', Tempo::read($tempo)->says());
+
+        return $parts === [] ? '' : self::says('each_time', [
+            'tempo' => implode(', ', array_map(self::fixed(...), $parts)),
+        ]);
     }
 
     /** A watch as something to do; one that nobody has put into words is named. */
