@@ -37,7 +37,7 @@ export default function Sheet({ client, sheet }: SheetProps) {
                     As PDF
                 </a>
                 <Button aria-pressed={short} onClick={() => setShort(!short)}>
-                    {short ? "The whole sheet" : "On one page"}
+                    {short ? "The whole sheet" : sheet.sessions.length > 1 ? "One page a day" : "On one page"}
                 </Button>
                 {sheet.status === "draft" && (
                     <p className="text-hold">

@@ -5,12 +5,12 @@ import Marks from "./Marks";
 
 type SheetData = NonNullable<SheetProps["sheet"]>;
 
-/** One page for the fridge door: who knows the exercises needs no more. */
+/** One page for the fridge door, one for each day that holds its own: who knows the exercises needs no more. */
 export default function ShortPaper({ sheet, issued }: { sheet: SheetData; issued: string }) {
     const { words } = sheet;
     return (
         <article
-            className="bg-card max-w-3xl rounded-lg p-6 text-[17px] leading-snug print:max-w-none print:bg-white print:p-0 print:text-black"
+            className="bg-card max-w-3xl rounded-lg p-6 text-[17px] leading-snug print:max-w-none print:bg-white print:p-0 print:text-[16px] print:leading-tight print:text-black"
             aria-label="Short sheet for the client"
         >
             <Marks marks={sheet.marks} />
@@ -21,30 +21,30 @@ export default function ShortPaper({ sheet, issued }: { sheet: SheetData; issued
             </p>
             {sheet.easier.length > 0 && <p className="text-base font-bold">{sheet.easier.join(" ")}</p>}
             {sheet.before.length > 0 && <p className="mt-1 text-base">{sheet.before.join(" ")}</p>}
-            {sheet.sessions.map((session) => (
-                <div key={session.days.join()}>
+            {sheet.sessions.map((session, nth) => (
+                <div key={session.days.join()} className={nth > 0 ? "print:break-before-page" : ""}>
                     {sheet.sessions.length > 1 && (
                         <h3 className="border-ink mt-3 border-2 px-2 text-lg font-bold">{session.says}</h3>
                     )}
                     {session.parts.map((part, at) => (
                         <section key={`${part.label}.${at}`} aria-label={part.label} className="mt-2">
-                            <h3 className="border-ink border-b font-bold">
+                            <h3 className="border-ink break-after-avoid border-b font-bold">
                                 {part.label}, <span className="num">{part.minutes} min</span>
                             </h3>
-                            <p className="text-base">{part.says.join(" ")}</p>
+                            <p className="break-after-avoid text-base">{part.says.join(" ")}</p>
                             {part.part !== "activation" && (
-                                <ul>
+                                <ul className="print:grid print:grid-cols-2 print:gap-x-4">
                                     {sheet.items
                                         .filter((i) => part.items.includes(i.id))
                                         .map((item) => (
                                             <li
                                                 key={item.id}
-                                                className="mt-1 flex break-inside-avoid items-center gap-3"
+                                                className="mt-1 flex break-inside-avoid items-center gap-3 print:only:col-span-2 print:gap-2"
                                             >
                                                 <Figure
                                                     data={item.figure}
                                                     label={item.name}
-                                                    className="h-14 w-32 shrink-0"
+                                                    className="h-14 w-32 shrink-0 print:h-12 print:w-20"
                                                 />
                                                 <span>
                                                     <strong>{item.name}</strong>
@@ -60,12 +60,13 @@ export default function ShortPaper({ sheet, issued }: { sheet: SheetData; issued
                             )}
                         </section>
                     ))}
+                    {/* Each page for the door says when to stop. */}
+                    <p className="border-stop mt-3 break-inside-avoid border-t-4 pt-1 text-base print:border-black">
+                        <strong>{sheet.stop.says}:</strong> {sheet.stop.signs.join(", ")}. {words.clinic}:{" "}
+                        {sheet.clinic.name} {sheet.clinic.phone}
+                    </p>
                 </div>
             ))}
-            <p className="border-stop mt-3 border-t-4 pt-1 text-base print:border-black">
-                <strong>{sheet.stop.says}:</strong> {sheet.stop.signs.join(", ")}. {words.clinic}: {sheet.clinic.name}{" "}
-                {sheet.clinic.phone}
-            </p>
         </article>
     );
 }
