@@ -22,6 +22,13 @@ return [
         1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday',
     ],
     'and' => ' and ',
+    'amount' => [
+        'in each hand' => 'in each hand', 'a pull of' => 'a pull of', 'left' => 'left', 'right' => 'right',
+        'step' => 'step', 'steps' => 'steps', 'trip' => 'trip', 'trips' => 'trips', 'min' => 'min', 's' => 's',
+        'm' => 'm',
+    ],
+    'with_load' => 'Load: :recipe.',
+    'with_band' => 'Band: :recipe.',
     'light' => 'On :days, lighter: :amount, :effort of 10.',
     'not_today' => 'not on this day',
     'easier' => 'An easier week, :from to :to: do fewer sets then. :sets.',

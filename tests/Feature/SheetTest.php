@@ -189,6 +189,15 @@ it('has every fixed word of a dose in the language file, ready for another langu
     ]);
     expect(array_values(array_unique($said)))->toHaveCount(count($file))
         ->and(array_diff($said, array_keys($file)))->toBe([]);
+    // The words between the numbers of an amount and a load.
+    foreach (DoseKind::cases() as $kind) {
+        $words = [...$words ?? [], $kind->unit(1), $kind->unit()];
+    }
+    $between = array_diff($words, ['rep', 'reps']);
+    $between = [...$between, 'min', 'left', 'right', 'in each hand', 'a pull of'];
+    expect(array_diff($between, array_keys(__('sheet.amount'))))->toBe([])
+        ->and(SheetWords::amount('2 × left 8-10, right 10-12 steps'))->toBe('2 × left 8-10, right 10-12 steps')
+        ->and(SheetWords::amount('{{g:480}} in each hand'))->toBe('{{g:480}} in each hand');
     app('translator')->addJsonPath(base_path('tests/Feature/Support/lang'));
     app()->setLocale('xx');
     expect(SheetWords::fixed('wobbly but safe'))->toBe('WOBBLY')->and(SheetWords::fixed('easy'))->toBe('easy')

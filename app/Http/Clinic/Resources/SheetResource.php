@@ -210,9 +210,9 @@ final class SheetResource
             'dose' => self::dose($dose, $goal, $rung),
             'light_says' => self::light($item, $here, $goal), 'off_days' => $item->off_days ?? [],
             'sides' => SheetWords::fixed(SidesResource::say(array_map(Side::from(...), $item->sides))),
-            'recipe' => $item->recipe === null
-                ? null
-                : ($rung->work->band === null ? 'Load: ' : 'Band: ').rtrim($item->recipe, '.').'.',
+            'recipe' => $item->recipe === null ? null : SheetWords::says(
+                $rung->work->band === null ? 'with_load' : 'with_band', ['recipe' => rtrim($item->recipe, '.')],
+            ),
             'too_hard_if' => $anew->says($rung->teaching->tooHardIf),
             'then_do' => $this->step($family, $family->position($rung->code), -1, $situation),
             'too_easy_if' => $anew->says($rung->teaching->tooEasyIf),
@@ -233,6 +233,8 @@ final class SheetResource
         return [
             ...DoseResource::of($dose, $goal, $rung), 'effort_says' => SheetWords::fixed($leaves),
             'held' => $dose->heldLabel() === null ? null : SheetWords::fixed($dose->heldLabel()),
+            'amount' => SheetWords::amount($dose->amountLabel()),
+            'load' => $dose->loadLabel() === null ? null : SheetWords::amount($dose->loadLabel()),
         ];
     }
 
@@ -246,7 +248,9 @@ final class SheetResource
         $recipe = Drafter::recipe($here, $goal, $dose);
         $says = SheetWords::says('light', [
             'days' => SheetWords::days($item->light_days ?? []), 'effort' => $dose->effort->label(),
-            'amount' => implode(', ', array_filter([$dose->amountLabel(), $dose->loadLabel()])),
+            'amount' => SheetWords::amount(
+                implode(', ', array_filter([$dose->amountLabel(), $dose->loadLabel()])),
+            ),
         ]);
 
         return $recipe === null ? $says : $says.' '.rtrim($recipe, '.').'.';

@@ -64,6 +64,15 @@ final class SheetWords
         return is_string($said) ? $said : $words;
     }
 
+    /** How much, or with what load: its numbers as they are, the words between them by the language file. */
+    public static function amount(string $says): string
+    {
+        return (string) preg_replace_callback(
+            '/\b(in each hand|a pull of|left|right|steps?|trips?|min|s|m)\b/',
+            static fn (array $word): string => self::says('amount.'.$word[1]), $says,
+        );
+    }
+
     /** How fast, part by part. */
     public static function tempo(string $tempo): string
     {
