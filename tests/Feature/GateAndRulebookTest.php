@@ -218,3 +218,9 @@ it('takes the clinic\'s school as default and the client\'s own choice before it
     $this->post("/clients/{$bone->id}/plan")->assertSessionHasNoErrors();
     expect($goal())->toBe('strength, after the first block');
 });
+
+it('takes no check in which nobody was asked about warning signs at all', function (): void {
+    $form = gateForm();
+    unset($form['symptoms']);
+    $this->post("/clients/{$this->client->id}/gate", $form)->assertSessionHasErrors('symptoms');
+});
