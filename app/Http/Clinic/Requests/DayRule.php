@@ -30,11 +30,12 @@ final readonly class DayRule implements ValidationRule
         return new self(self::yearsFrom($today, -$years), $today, Day::of('1944-03-02'), '');
     }
 
+    /** Ahead of today as well, at least for the two months of the example. */
     public static function around(Day $today, float $yearsBack, float $yearsAhead, string $hint = ''): self
     {
         return new self(
             self::yearsFrom($today, -$yearsBack), self::yearsFrom($today, $yearsAhead),
-            $today->plus($yearsAhead > 0.2 ? 60 : -6), $hint,
+            $today->plus(60), $hint,
         );
     }
 
