@@ -10,4 +10,6 @@ return [
         'localhost', '127.0.0.1', '[::1]', is_string($own) ? $own : '',
         ...array_map(trim(...), explode(',', (string) env('APP_HOSTS', ''))),
     ]))),
+    // While testing: what is kept is worked out again at every look and compared.
+    'doubt_kept' => env('BUOYANT_DOUBT_KEPT', false),
 ];

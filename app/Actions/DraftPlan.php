@@ -195,7 +195,7 @@ final class DraftPlan
         }
         $logs = SessionLog::query()->select('id')->where('plan_id', $issued->id)->whereNull('skipped');
         $items = LogItem::query()->select('plan_item_id')->whereIn('session_log_id', $logs);
-        $logged = StoredItem::query()->whereIn('id', $items)->get();
+        $logged = StoredItem::query()->whereIn('id', $items)->get(['family', 'nth']);
 
         return array_values($desk->items->filter(
             static fn (StoredItem $i): bool => $logged->contains(static fn (StoredItem $l): bool => $i->isSameAs($l)),

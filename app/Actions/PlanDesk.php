@@ -164,6 +164,19 @@ final class PlanDesk
             ->latest('id')->first();
     }
 
+    /**
+     * What the newest change was that can be taken back, and that can be made again: in one look, without the drafts.
+     *
+     * @return array{undo: string|null, redo: string|null} null since the last issue
+     */
+    public function said(Client $client): array
+    {
+        $says = PlanSnapshot::query()->where('client_id', $client->id)->orderBy('id')->pluck('says', 'taken_back');
+        $last = static fn (int $takenBack): ?string => is_string($says[$takenBack] ?? null) ? $says[$takenBack] : null;
+
+        return ['undo' => $last(0), 'redo' => $last(1)];
+    }
+
     public function nextVersion(Client $client): int
     {
         $max = $client->plans()->max('version');

@@ -14,16 +14,27 @@ final class ClinicCatalogue
     /** @var array<int, Catalogue> */
     private array $read = [];
 
+    /** @var array<int, string> */
+    private array $marks = [];
+
     /** @param  int|null  $clinicId  null where nobody is signed in: then with those of all, to be looked up by code */
     public function of(?int $clinicId): Catalogue
     {
         return $this->read[$clinicId ?? 0] ??= $this->with($clinicId);
     }
 
+    /** The same as long as no exercise of the clinic's own changes. */
+    public function mark(int $clinicId): string
+    {
+        $this->of($clinicId);
+
+        return $this->marks[$clinicId];
+    }
+
     public function forget(int $clinicId): void
     {
         foreach ([$clinicId, 0] as $id) {
-            unset($this->read[$id]);
+            unset($this->read[$id], $this->marks[$id]);
             Cache::forget(self::key($id));
         }
     }
@@ -40,6 +51,8 @@ final class ClinicCatalogue
                 'retired' => $rows->whereNotNull('retired_at')->pluck('code')->values()->all(),
             ];
         });
+
+        $this->marks[$clinicId ?? 0] = hash('xxh128', serialize($kept));
 
         return Catalogue::standard()->with($kept['own'], $kept['retired']);
     }

@@ -8,27 +8,30 @@ use App\Actions\StopSigns;
 use App\Http\Clinic\Resources\SheetResource;
 use App\Models\Client;
 use App\Models\Plan;
+use App\Queries\Kept;
 use BuoyantStep\Core\Situation\Situation;
 use Illuminate\Support\Facades\App;
 use Inertia\Response;
 
 final class SheetController extends StageController
 {
-    public function show(Client $client, SheetResource $resource): Response
+    public function show(Client $client, SheetResource $resource, Kept $kept): Response
     {
         App::setLocale($client->clinic->locale);
 
         return $this->stage('clinic/Sheet', $client, static function (
             Situation $situation,
-        ) use ($client, $resource): array {
+        ) use ($client, $resource, $kept): array {
             $plan = $client->plans->firstWhere('status', Plan::ISSUED)
                 ?? $client->plans->firstWhere('status', Plan::DRAFT);
 
-            return [
-                'sheet' => $plan === null
-                    ? null
-                    : $resource->of($plan->load('items'), $client, $situation, StopSigns::open($client)),
-            ];
+            $plan?->load('items');
+            $stops = StopSigns::open($client);
+
+            return ['sheet' => $plan === null ? null : $kept->of(
+                'sheet', $client, $plan, [$stops, App::getLocale()],
+                static fn (): array => $resource->of($plan, $client, $situation, $stops),
+            )];
         });
     }
 }

@@ -9,6 +9,7 @@ use App\Actions\PreparePlan;
 use App\Models\Client;
 use App\Models\Plan;
 use App\Models\PlanItem;
+use App\Queries\Kept;
 use App\Rows\BlockRow;
 use App\Rows\ClearanceRows;
 use App\Rows\PlanItemRow;
@@ -47,6 +48,7 @@ final class PlanResource
         private readonly WishesResource $wishes,
         private readonly SessionResource $session,
         private readonly RuleBook $rules,
+        private readonly Kept $kept,
     ) {
     }
 
@@ -55,42 +57,48 @@ final class PlanResource
     {
         if ($plan === null) {
             return [
-                'plan' => null, 'revision' => $client->plan_revision, 'undo' => $this->undo($client),
-                'redo' => $this->desk->newest($client, takenBack: true)?->says,
+                'plan' => null, 'revision' => $client->plan_revision, ...$this->desk->said($client),
                 'clearance' => ClearanceRows::missing($client, $situation), 'ready' => self::ready($client),
                 'wishes' => $this->wishes->of($plan, $client, $wishes->prefers),
                 'versions' => self::versions($client, null),
             ];
         }
-        $items = [];
-        foreach ($plan->items as $item) {
-            $items[] = $this->item($item, $client, $situation, $wishes);
-        }
-
-        $sessions = $this->session->of($plan, $situation);
 
         return [
-            'plan' => [
-                'id' => $plan->id, 'version' => $plan->version, 'status' => $plan->status,
-                'aim' => $plan->aim, 'structure' => $plan->structure, 'days' => $plan->days, 'budget' => $plan->minutes,
-                'minutes' => max([0, ...array_column($sessions, 'minutes')]),
-                'sessions' => $sessions,
-                'session' => WishRows::shapeOf($plan)->jsonSerialize(),
-                'left' => self::left($plan), 'trims' => $plan->notes['trims'],
-                'issued_on' => $plan->issued_on, 'items' => $items,
-                'ahead' => $this->ahead($plan, $client, $situation),
-                'week' => $this->week($plan, $client, $situation), 'asks' => $this->asks($client, $situation),
-                'block' => BlockRow::of($plan, $situation),
-                'structures' => Options::of(Structure::class), 'weeks' => self::weeks($plan),
-                'covers' => array_values(array_unique(array_column($items, 'pattern'))),
-            ],
+            'plan' => $this->kept->of(
+                'plan', $client, $plan, [], fn (): array => $this->drawn($plan, $client, $situation, $wishes),
+            ),
             'revision' => $client->plan_revision,
-            'undo' => $this->undo($client),
-            'redo' => $this->desk->newest($client, takenBack: true)?->says,
+            ...$this->desk->said($client),
             'clearance' => ClearanceRows::missing($client, $situation),
             'ready' => self::ready($client),
             'wishes' => $this->wishes->of($plan, $client, $wishes->prefers),
             'versions' => self::versions($client, $plan),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function drawn(Plan $plan, Client $client, Situation $situation, Wishes $wishes): array
+    {
+        $items = [];
+        foreach ($plan->items as $item) {
+            $items[] = $this->item($item, $client, $situation, $wishes);
+        }
+        $sessions = $this->session->of($plan, $situation);
+
+        return [
+            'id' => $plan->id, 'version' => $plan->version, 'status' => $plan->status,
+            'aim' => $plan->aim, 'structure' => $plan->structure, 'days' => $plan->days, 'budget' => $plan->minutes,
+            'minutes' => max([0, ...array_column($sessions, 'minutes')]),
+            'sessions' => $sessions,
+            'session' => WishRows::shapeOf($plan)->jsonSerialize(),
+            'left' => self::left($plan), 'trims' => $plan->notes['trims'],
+            'issued_on' => $plan->issued_on, 'items' => $items,
+            'ahead' => $this->ahead($plan, $client, $situation),
+            'week' => $this->week($plan, $client, $situation), 'asks' => $this->asks($client, $situation),
+            'block' => BlockRow::of($plan, $situation),
+            'structures' => Options::of(Structure::class), 'weeks' => self::weeks($plan),
+            'covers' => array_values(array_unique(array_column($items, 'pattern'))),
         ];
     }
 
@@ -139,18 +147,13 @@ final class PlanResource
     /** @return list<array{int, string}> other versions, the newest first: the number, and what it is */
     private static function versions(Client $client, ?Plan $plan): array
     {
-        $others = $client->plans()->where('version', '!=', $plan->version ?? 0)->limit(self::MOST_VERSIONS)->get();
+        $others = $client->plans()->where('version', '!=', $plan->version ?? 0)->limit(self::MOST_VERSIONS)
+            ->get(['version', 'issued_on']);
 
         return array_values($others->map(static fn (Plan $p): array => [$p->version, sprintf(
             'Version %d, %s', $p->version, $p->issued_on === null
                 ? 'draft' : 'issued '.Day::of($p->issued_on)->label(),
         )])->all());
-    }
-
-    /** What the newest change was, which can be taken back; null since the last issue. */
-    private function undo(Client $client): ?string
-    {
-        return $this->desk->newest($client)?->says;
     }
 
     /** @return array{date: string, breaches: list<string>}|null */
