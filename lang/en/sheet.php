@@ -27,6 +27,7 @@ return [
         'step' => 'step', 'steps' => 'steps', 'trip' => 'trip', 'trips' => 'trips', 'min' => 'min', 's' => 's',
         'm' => 'm',
     ],
+    'recipe' => ['with' => ' with ', 'empty' => ', empty'],
     'with_load' => 'Load: :recipe.',
     'with_band' => 'Band: :recipe.',
     'light' => 'On :days, lighter: :amount, :effort of 10.',

@@ -46,7 +46,7 @@ final class SheetWords
             return $said;
         }
         $numbers = [];
-        $key = (string) preg_replace_callback('/\d+/', static function (array $found) use (&$numbers): string {
+        $key = (string) preg_replace_callback('/\d+(?:\.\d+)?/', static function (array $found) use (&$numbers): string {
             $numbers['n'.(count($numbers) + 1)] = $found[0];
 
             return ':n'.count($numbers);
@@ -71,6 +71,26 @@ final class SheetWords
             '/\b(in each hand|a pull of|left|right|steps?|trips?|min|s|m)\b/',
             static fn (array $word): string => self::says('amount.'.$word[1]), $says,
         );
+    }
+
+    /**
+     * How a load is made or a band set up: the things by their own names, the words between them by the language file.
+     */
+    public static function recipe(string $says): string
+    {
+        $made = implode(' ', array_map(self::sentence(...), preg_split('/(?<=\.) (?=\p{Lu})/u', $says.'.') ?: []));
+
+        return rtrim(strtr($made, [
+            ' with ' => self::says('recipe.with'), ', empty' => self::says('recipe.empty'),
+            'left: ' => self::says('amount.left').': ', 'right: ' => self::says('amount.right').': ',
+        ]), '.');
+    }
+
+    private static function sentence(string $says): string
+    {
+        // A band that goes by feel is named before what is said of it.
+        return preg_match('/^(.+, )(by feel: .+)$/u', $says, $part) === 1
+            ? $part[1].self::fixed($part[2]) : self::fixed($says);
     }
 
     /** How fast, part by part. */
