@@ -211,7 +211,7 @@ final class SheetResource
             'light_says' => self::light($item, $here, $goal), 'off_days' => $item->off_days ?? [],
             'sides' => SheetWords::fixed(SidesResource::say(array_map(Side::from(...), $item->sides))),
             'recipe' => $item->recipe === null ? null : SheetWords::says(
-                $rung->work->band === null ? 'with_load' : 'with_band', ['recipe' => SheetWords::recipe(rtrim($item->recipe, '.'))],
+                $rung->work->band === null ? 'with_load' : 'with_band', ['recipe' => SheetWords::recipe($item->recipe)],
             ),
             'too_hard_if' => $anew->says($rung->teaching->tooHardIf),
             'then_do' => $this->step($family, $family->position($rung->code), -1, $situation),
@@ -253,7 +253,7 @@ final class SheetResource
             ),
         ]);
 
-        return $recipe === null ? $says : $says.' '.SheetWords::recipe(rtrim($recipe, '.')).'.';
+        return $recipe === null ? $says : $says.' '.SheetWords::recipe($recipe).'.';
     }
 
     /** Between its sets, where they follow each other; in rounds the rest stands at the head of the part. */

@@ -46,11 +46,12 @@ final class SheetWords
             return $said;
         }
         $numbers = [];
-        $key = (string) preg_replace_callback('/\d+(?:\.\d+)?/', static function (array $found) use (&$numbers): string {
+        $count = static function (array $found) use (&$numbers): string {
             $numbers['n'.(count($numbers) + 1)] = $found[0];
 
             return ':n'.count($numbers);
-        }, $words);
+        };
+        $key = (string) preg_replace_callback('/\d+(?:\.\d+)?/', $count, $words);
         $said = self::looked($key, $numbers);
 
         return str_contains($said, ':n') ? $words : $said;
@@ -78,7 +79,8 @@ final class SheetWords
      */
     public static function recipe(string $says): string
     {
-        $made = implode(' ', array_map(self::sentence(...), preg_split('/(?<=\.) (?=\p{Lu})/u', $says.'.') ?: []));
+        $sentences = preg_split('/(?<=\.) (?=\p{Lu})/u', rtrim($says, '.').'.') ?: [];
+        $made = implode(' ', array_map(self::sentence(...), $sentences));
 
         return rtrim(strtr($made, [
             ' with ' => self::says('recipe.with'), ', empty' => self::says('recipe.empty'),
