@@ -36,8 +36,10 @@ it('shows what changed at once', function (string $table, array $with, string $s
     $before = drawnOf($client, $stage);
     expect(drawnOf($client, $stage))->toBe($before);
 
-    $of = ['clients' => ['id', $client->id], 'clinics' => ['id', $client->clinic_id], 'plan_items' => ['plan_id', $plan->id],
-        'plans' => ['id', $plan->id]][$table] ?? ['client_id', $client->id];
+    $of = [
+        'clients' => ['id', $client->id], 'clinics' => ['id', $client->clinic_id],
+        'plan_items' => ['plan_id', $plan->id], 'plans' => ['id', $plan->id],
+    ][$table] ?? ['client_id', $client->id];
     expect(DB::table($table)->where(...$of)->update($with))->toBeGreaterThan(0);
     $scene->user->unsetRelations();
     $after = drawnOf($client, $stage);
