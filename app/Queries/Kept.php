@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Queries;
 
 use App\Models\Client;
-use App\Models\Plan;
 use App\Rows\BuildSituation;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -13,7 +12,7 @@ use Illuminate\Support\Facades\Cache;
 use LogicException;
 
 /**
- * What has been worked out for a plan, kept until anything changes that it was worked out from: a rung's stair and its
+ * What has been worked out for a client, kept until anything changes that it was worked out from: limits, stairs and
  * room cost the same whether or not anything moved since the last look. Never a place to read a fact from; a cache that
  * is thrown away loses nothing.
  */
@@ -26,15 +25,15 @@ final class Kept
     }
 
     /**
-     * @param  string  $what  which page
-     * @param  list<mixed>  $more  what else it is worked out from
+     * @param  string  $what  which part of which page
+     * @param  list<mixed>  $more  what else it is worked out from than the client's record and the clinic's: rows, words
      * @param  callable(): array<string, mixed>  $work
      * @return array<string, mixed> as the page gets it: lists and plain objects
      */
-    public function of(string $what, Client $client, Plan $plan, array $more, callable $work): array
+    public function of(string $what, Client $client, array $more, callable $work): array
     {
-        $key = "kept.$what.$plan->id";
-        $from = $this->mark($client, $plan, $more);
+        $key = "kept.$what.$client->id";
+        $from = $this->mark($client, $more);
         $kept = Cache::get($key);
         if (is_array($kept) && ($kept['from'] ?? '') === $from && is_string($kept['json'] ?? null)) {
             // While testing each kept answer is doubted: what it depends on and the mark leaves out shows.
@@ -51,7 +50,7 @@ final class Kept
     }
 
     /** @param  list<mixed>  $more */
-    private function mark(Client $client, Plan $plan, array $more): string
+    private function mark(Client $client, array $more): string
     {
         $client->loadMissing(BuildSituation::RELATIONS);
         $rows = [$client->getAttributes(), self::rows($client->clinic), self::rows($client->clinic->figures)];
@@ -60,8 +59,8 @@ final class Kept
         }
 
         return hash('xxh128', serialize([
-            $client->clinic->today()->__toString(), $this->catalogues->mark($client->clinic_id),
-            $rows, $plan->getAttributes(), self::rows($plan->items), $more,
+            (string) $client->clinic->today(), $this->catalogues->mark($client->clinic_id), $rows,
+            array_map(static fn (mixed $m): mixed => is_object($m) ? self::rows($m) : $m, $more),
         ]));
     }
 

@@ -44,6 +44,7 @@ use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\GripClass;
 use BuoyantStep\Core\Vocabulary\Side;
+use Closure;
 
 /** From stored rows to the core's values: the one place where the two meet. */
 final class BuildSituation
@@ -71,6 +72,20 @@ final class BuildSituation
         return new Situation(
             $facts, $house, $this->catalogue, $this->rules, $this->figures($client->clinic), self::logged($client),
         );
+    }
+
+    /**
+     * Built when it is asked for, and once: where all that is shown is kept, nobody asks.
+     *
+     * @return Closure(): Situation
+     */
+    public function later(Client $client): Closure
+    {
+        $built = null;
+
+        return function () use ($client, &$built): Situation {
+            return $built ??= $this->of($client);
+        };
     }
 
     /** @return list<LoggedExercise> */

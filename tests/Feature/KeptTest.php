@@ -63,10 +63,10 @@ it('keeps one answer for each plan and page, and none that could not be worked o
     $plan = $scene->issued([]);
     $this->actingAs($scene->user);
     $this->get("/clients/$plan->client_id/plan")->assertOk();
-    $first = Cache::get("kept.plan.$plan->id");
-    expect($first)->toHaveKeys(['from', 'json'])->and(Cache::get("kept.sheet.$plan->id"))->toBeNull();
+    $first = Cache::get("kept.plan.$plan->client_id");
+    expect($first)->toHaveKeys(['from', 'json'])->and(Cache::get("kept.sheet.$plan->client_id"))->toBeNull();
     DB::table('plan_items')->where('plan_id', $plan->id)->update(['goal' => 'no such goal']);
 
     $this->get("/clients/$plan->client_id/plan")->assertOk();
-    expect(Cache::get("kept.plan.$plan->id"))->toBe($first);
+    expect(Cache::get("kept.plan.$plan->client_id"))->toBe($first);
 });

@@ -29,8 +29,8 @@ use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Plan\TrainingBlock;
 use BuoyantStep\Core\Progress\School;
 use BuoyantStep\Core\Progress\SchoolBook;
-use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Vocabulary\Way;
+use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -41,7 +41,7 @@ final class PlanController extends StageController
 {
     public function show(Client $client, PlanResource $resource): Response
     {
-        return $this->stage('clinic/Plan', $client, function (Situation $situation) use ($client, $resource): array {
+        return $this->kept('clinic/Plan', $client, function (Closure $situation) use ($client, $resource): array {
             $plan = $client->plans->firstWhere('status', Plan::DRAFT)
                 ?? $client->plans->firstWhere('status', Plan::ISSUED);
             $plan?->load('items');

@@ -9,7 +9,7 @@ use App\Http\Clinic\Resources\SheetResource;
 use App\Models\Client;
 use App\Models\Plan;
 use App\Queries\Kept;
-use BuoyantStep\Core\Situation\Situation;
+use Closure;
 use Illuminate\Support\Facades\App;
 use Inertia\Response;
 
@@ -19,8 +19,8 @@ final class SheetController extends StageController
     {
         App::setLocale($client->clinic->locale);
 
-        return $this->stage('clinic/Sheet', $client, static function (
-            Situation $situation,
+        return $this->kept('clinic/Sheet', $client, static function (
+            Closure $situation,
         ) use ($client, $resource, $kept): array {
             $plan = $client->plans->firstWhere('status', Plan::ISSUED)
                 ?? $client->plans->firstWhere('status', Plan::DRAFT);
@@ -29,8 +29,8 @@ final class SheetController extends StageController
             $stops = StopSigns::open($client);
 
             return ['sheet' => $plan === null ? null : $kept->of(
-                'sheet', $client, $plan, [$stops, App::getLocale()],
-                static fn (): array => $resource->of($plan, $client, $situation, $stops),
+                'sheet', $client, [$plan, $plan->items, $stops, App::getLocale()],
+                static fn (): array => $resource->of($plan, $client, $situation(), $stops),
             )];
         });
     }

@@ -12,6 +12,7 @@ use App\Queries\StoredFaults;
 use App\Rows\BuildSituation;
 use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Situation\Situation;
+use Closure;
 use Inertia\Inertia;
 use Inertia\Response;
 use ValueError;
@@ -29,9 +30,19 @@ abstract class StageController extends Controller
     /** @param  callable(Situation): array<string, mixed>  $content */
     protected function stage(string $page, Client $client, callable $content): Response
     {
+        return $this->kept($page, $client, static fn (Closure $situation): array => $content($situation()));
+    }
+
+    /**
+     * The same where the content is kept and mostly needs no situation.
+     *
+     * @param  callable(Closure(): Situation): array<string, mixed>  $content
+     */
+    protected function kept(string $page, Client $client, callable $content): Response
+    {
         ClientFrame::load($client);
         try {
-            $situation = $this->build->of($client);
+            $situation = $this->build->later($client);
 
             return Inertia::render(
                 $page,

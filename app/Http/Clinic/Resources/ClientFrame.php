@@ -10,6 +10,7 @@ use App\Models\Client;
 use App\Models\ClientCondition;
 use App\Models\Plan;
 use App\Models\Proposal;
+use App\Queries\Kept;
 use App\Rows\BuildSituation;
 use App\Rows\ClearanceRows;
 use BuoyantStep\Core\Gate\GateVerdict;
@@ -20,6 +21,7 @@ use BuoyantStep\Core\Limits\LimitLines;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
+use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -29,7 +31,7 @@ final class ClientFrame
     /** In the order of a clinician's work. */
     private const STAGES = ['screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review'];
 
-    public function __construct(private readonly RuleBook $rules)
+    public function __construct(private readonly RuleBook $rules, private readonly Kept $kept)
     {
     }
 
@@ -75,11 +77,29 @@ final class ClientFrame
             : $labels[$condition->code] ?? $condition->code;
     }
 
-    /** @return array<string, mixed> */
-    public function of(Client $client, Situation $situation): array
+    /**
+     * @param  Closure(): Situation  $situation
+     * @return array<string, mixed>
+     */
+    public function of(Client $client, Closure $situation): array
+    {
+        $shown = $this->kept->of('frame', $client, [], fn (): array => $this->shown($client, $situation()));
+        $lines = $shown['limits'];
+
+        return [
+            'id' => $client->id,
+            'name' => $client->name(),
+            ...$shown,
+            'stages' => $this->stages($client, is_array($lines) ? count($lines) : 0),
+            'readable' => true,
+            'stops' => self::number($client, 'open_stops_count') === 0 ? [] : StopSigns::open($client),
+        ];
+    }
+
+    /** @return array<string, mixed> what follows from the record */
+    private function shown(Client $client, Situation $situation): array
     {
         $labels = $this->rules->labels();
-        $lines = LimitLines::of($situation->envelope, $labels);
         $facts = $client->conditions->map(
             static fn ($c): string => self::named($c, $labels).(
                 $c->side !== null && $c->side !== 'both'
@@ -94,16 +114,13 @@ final class ClientFrame
         $crossings = $this->rules->crossings($situation->facts());
 
         return [
-            'id' => $client->id,
-            'name' => $client->name(),
             'age' => $situation->client->age($situation->on),
             'home' => [
                 'alone' => 'lives alone', 'someone_home' => 'someone at home', 'carer' => 'carer at home',
             ][$client->home ?? '']
                 ?? 'home not asked',
             'facts' => $facts,
-            'stages' => $this->stages($client, count($lines), $situation),
-            'limits' => $lines,
+            'limits' => LimitLines::of($situation->envelope, $labels),
             'crossings' => array_map(
                 static fn (Crossing $c): array => [
                     'date' => $c->date->label(), 'days' => $situation->on->daysTo($c->date), 'says' => $c->says,
@@ -113,8 +130,6 @@ final class ClientFrame
             ),
             'clearance' => ClearanceRows::missing($client, $situation),
             'falls' => AnswerFallsRisk::asked($client, $situation),
-            'readable' => true,
-            'stops' => self::number($client, 'open_stops_count') === 0 ? [] : StopSigns::open($client),
         ];
     }
 
@@ -140,13 +155,13 @@ final class ClientFrame
         return is_numeric($value) ? (int) $value : 0;
     }
 
-    private static function gate(Client $client, Situation $situation): string
+    private static function gate(Client $client): string
     {
         $latest = $client->gateChecks->first();
 
         if (
             $latest === null
-            || ! GateVerdict::from($latest->verdict)->holdsAfter(Day::of($latest->checked_on)->daysTo($situation->on))
+            || ! GateVerdict::from($latest->verdict)->holdsAfter(Day::of($latest->checked_on)->daysTo($client->clinic->today()))
         ) {
             return '';
         }
@@ -155,7 +170,7 @@ final class ClientFrame
     }
 
     /** @return list<array{key: string, label: string, path: string, state: string}> */
-    private function stages(Client $client, int $limits, Situation $situation): array
+    private function stages(Client $client, int $limits): array
     {
         $issued = $client->plans->firstWhere('status', Plan::ISSUED);
         $draft = $client->plans->firstWhere('status', Plan::DRAFT);
@@ -170,7 +185,7 @@ final class ClientFrame
             'kit' => $kit === 0 ? '' : (string) $kit,
             'plan' => $draft !== null ? 'draft '.$draft->version : ($issued !== null ? 'v'.$issued->version : ''),
             'sheet' => $issued === null ? '' : (self::number($client, 'open_stops_count') > 0 ? 'stopped' : 'ready'),
-            'gate' => self::gate($client, $situation),
+            'gate' => self::gate($client),
             'log' => self::number($client, 'logs_count') === 0 ? '' : (string) self::number($client, 'logs_count'),
             'review' => $open === 0 ? '' : (string) $open,
         ]);

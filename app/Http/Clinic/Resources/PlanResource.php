@@ -34,6 +34,7 @@ use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Reminder;
+use Closure;
 
 /** A plan with everything the Plan stage draws: dose, channel, stair, reasons, and what no longer fits. */
 final class PlanResource
@@ -52,25 +53,30 @@ final class PlanResource
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function of(?Plan $plan, Client $client, Situation $situation, Wishes $wishes): array
+    /**
+     * @param  Closure(): Situation  $situation
+     * @return array<string, mixed>
+     */
+    public function of(?Plan $plan, Client $client, Closure $situation, Wishes $wishes): array
     {
         if ($plan === null) {
             return [
                 'plan' => null, 'revision' => $client->plan_revision, ...$this->desk->said($client),
-                'clearance' => ClearanceRows::missing($client, $situation), 'ready' => self::ready($client),
+                'clearance' => ClearanceRows::missing($client, $situation()), 'ready' => self::ready($client),
                 'wishes' => $this->wishes->of($plan, $client, $wishes->prefers),
                 'versions' => self::versions($client, null),
             ];
         }
 
+        $drawn = $this->kept->of('plan', $client, [$plan, $plan->items], fn (): array => [
+            'clearance' => ClearanceRows::missing($client, $situation()),
+            'plan' => $this->drawn($plan, $client, $situation(), $wishes),
+        ]);
+
         return [
-            'plan' => $this->kept->of(
-                'plan', $client, $plan, [], fn (): array => $this->drawn($plan, $client, $situation, $wishes),
-            ),
+            ...$drawn,
             'revision' => $client->plan_revision,
             ...$this->desk->said($client),
-            'clearance' => ClearanceRows::missing($client, $situation),
             'ready' => self::ready($client),
             'wishes' => $this->wishes->of($plan, $client, $wishes->prefers),
             'versions' => self::versions($client, $plan),
