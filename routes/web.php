@@ -78,6 +78,7 @@ Route::middleware('auth')->group(function (): void {
     )->middleware('throttle:10,1')->can('viewAny', Client::class);
     Route::put('/account/keys', [AccountController::class, 'keys'])->can('viewAny', Client::class);
     Route::get('/', [TodayController::class, 'show'])->can('viewAny', Client::class);
+    Route::get('/week', [TodayController::class, 'week'])->can('viewAny', Client::class);
     Route::get('/rulebook', [RulebookController::class, 'show'])->can('viewAny', Clinic::class);
     Route::put('/rulebook/school', [RulebookController::class, 'school'])->can('setFigures', Clinic::class);
     Route::put('/rulebook/profile', [RulebookController::class, 'profile'])->can('setFigures', Clinic::class);
@@ -137,6 +138,9 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/review', [ReviewController::class, 'show']);
         });
         Route::middleware('can:update,client')->group(function (): void {
+            Route::post('/put-off', [TodayController::class, 'putOff']);
+            Route::post('/put-off/end', [TodayController::class, 'takeUp']);
+            Route::put('/assigned', [TodayController::class, 'assign']);
             Route::put('/screen', [ScreenController::class, 'update']);
             Route::post('/mend', [ScreenController::class, 'mend']);
             Route::post('/intake', [HomeIntakeController::class, 'invite']);

@@ -56,6 +56,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $screen_version
  * @property int $kit_version
  * @property int $plan_revision
+ * @property int|null $assigned_to  who of the clinic looks after this client
  * @property-read Clinic $clinic
  * @property-read Collection<int, ClientCondition> $conditions
  * @property-read Collection<int, Clearance> $clearances
@@ -71,6 +72,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, LoggedEstimate> $loggedEstimates
  * @property-read Collection<int, GateCheck> $gateChecks
  * @property-read Collection<int, Proposal> $proposals
+ * @property-read Collection<int, Message> $messages
+ * @property-read Collection<int, Snooze> $snoozes
+ * @property-read Collection<int, HomeIntake> $intakes
  */
 final class Client extends Model
 {
@@ -180,5 +184,23 @@ final class Client extends Model
     public function proposals(): HasMany
     {
         return $this->hasMany(Proposal::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Message, $this> newest first */
+    public function messages(): HasMany
+    {
+        return $this->hasMany(Message::class)->orderByDesc('id');
+    }
+
+    /** @return HasMany<Snooze, $this> */
+    public function snoozes(): HasMany
+    {
+        return $this->hasMany(Snooze::class)->orderBy('id');
+    }
+
+    /** @return HasMany<HomeIntake, $this> newest first */
+    public function intakes(): HasMany
+    {
+        return $this->hasMany(HomeIntake::class)->orderByDesc('id');
     }
 }

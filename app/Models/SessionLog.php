@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $version
  * @property string|null $content_hash
  * @property LogSource $source
+ * @property bool $to_see  it came from elsewhere, and nobody of the clinic has looked at it
  * @property-read Collection<int, SessionLogVersion> $earlier
  * @property-read Collection<int, LogItem> $items
  */
@@ -38,7 +39,7 @@ final class SessionLog extends Model
     {
         return [
             'pain_before' => 'integer', 'pain_next_morning' => 'integer', 'version' => 'integer',
-            'source' => LogSource::class,
+            'source' => LogSource::class, 'to_see' => 'boolean',
         ];
     }
 

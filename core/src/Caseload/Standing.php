@@ -22,6 +22,14 @@ final readonly class Standing
      * @param  string|null  $ahead  what of the plan in use a date within a week will no longer allow
      * @param  GateVerdict|null  $gate  the latest check
      * @param  Day|null  $gateOn  its day; null is today
+     * @param  Day|null  $issuedOn  when the plan in use was issued
+     * @param  string|null  $worse  how the morning after the last session was worse, where nothing is decided on it
+     * @param  list<string>  $messages  that wait for an answer, each in words
+     * @param  list<Day>  $toSee  days of sessions that came from elsewhere and nobody has looked at
+     * @param  Day|null  $clearedUntil  the last day of the clearance that counts
+     * @param  Day|null  $intakeOn  when an intake at home was answered that nobody has gone through
+     * @param  list<string>  $plateaus  exercises without a step for weeks, each in words
+     * @param  list<string>  $outgrown  exercises for which the kit makes no heavier load
      */
     public function __construct(
         public Day $on,
@@ -40,6 +48,14 @@ final readonly class Standing
         public ?string $ahead = null,
         public ?GateVerdict $gate = null,
         public ?Day $gateOn = null,
+        public ?Day $issuedOn = null,
+        public ?string $worse = null,
+        public array $messages = [],
+        public array $toSee = [],
+        public ?Day $clearedUntil = null,
+        public ?Day $intakeOn = null,
+        public array $plateaus = [],
+        public array $outgrown = [],
     ) {
     }
 }

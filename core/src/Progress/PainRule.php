@@ -53,13 +53,15 @@ final class PainRule
         if ($session->painDuring !== null && $session->painDuring > $ceiling) {
             return sprintf('Pain during was %d, over %d.', $session->painDuring, $ceiling);
         }
-        if ($session->painNextMorning !== null
-            && $session->painNextMorning >= ($session->painBefore ?? 0) + self::WORSE) {
-            return sprintf(
-                'Pain next morning was %d, worse than %d before.', $session->painNextMorning, $session->painBefore ?? 0,
-            );
-        }
 
-        return null;
+        return self::worse($session->painBefore, $session->painNextMorning);
+    }
+
+    /** In words when the morning after was worse than before the session; null when it was not, or was not entered. */
+    public static function worse(?int $before, ?int $nextMorning): ?string
+    {
+        return $nextMorning === null || $nextMorning < ($before ?? 0) + self::WORSE
+            ? null
+            : sprintf('Pain next morning was %d, worse than %d before.', $nextMorning, $before ?? 0);
     }
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Caseload\Need;
+use BuoyantStep\Core\Caseload\NeedKind;
 use BuoyantStep\Core\Caseload\Needs;
 use BuoyantStep\Core\Caseload\Standing;
 use BuoyantStep\Core\Gate\GateVerdict;
@@ -26,7 +27,7 @@ it('says each need in its words, with its mark and where to go', function (
 ): void {
     $needs = needsOf($with);
     expect($needs)->toHaveCount(1)
-        ->and([$needs[0]->mark->value, $needs[0]->says, $needs[0]->stage])->toBe([$mark, $says, $stage]);
+        ->and([$needs[0]->kind->mark()->value, $needs[0]->says, $needs[0]->stage])->toBe([$mark, $says, $stage]);
 })->with([
     'a red flag' => [
         ['stopSign' => 'faintness'], 'stop', 'Red flag: faintness. Nothing resumes until you clear it.', 'review',
@@ -99,12 +100,84 @@ it('says each need in its words, with its mark and where to go', function (
     're-test for a reason' => [
         ['retestBecause' => 'a fall was reported.'], 'look', 'Re-test now: a fall was reported.', 'measure',
     ],
+    'a worse morning' => [
+        ['worse' => 'Pain next morning was 4, worse than 1 before, session of 2 May 2026.'],
+        'ease',
+        'Pain next morning was 4, worse than 1 before, session of 2 May 2026.',
+        'review',
+    ],
+    'a message' => [['messages' => ['Tells a fall: "I fell"']], 'look', 'Tells a fall: "I fell"', 'messages'],
+    'a session from elsewhere' => fn () => [
+        ['toSee' => [Day::of('2026-11-20')]], 'look', 'A session of 20 November 2026 came in: look at it.', 'log',
+    ],
+    'sessions from elsewhere' => fn () => [
+        ['toSee' => [Day::of('2026-11-20'), Day::of('2026-11-18')]],
+        'look',
+        '2 sessions came in, the last of 20 November 2026: look at them.',
+        'log',
+    ],
+    'a clearance that ends in a fortnight' => fn () => [
+        ['clearedUntil' => Day::of(Made::TODAY)->plus(14)],
+        'look',
+        'Clearance ends on '.Day::of(Made::TODAY)->plus(14)->label().': ask for it again.',
+        'screen',
+    ],
+    'a clearance that ends today' => fn () => [
+        ['clearedUntil' => Day::of(Made::TODAY)],
+        'look',
+        'Clearance ends on '.Day::of(Made::TODAY)->label().': ask for it again.',
+        'screen',
+    ],
+    'an intake from home' => fn () => [
+        ['intakeOn' => Day::of('2026-11-20')], 'look', 'Intake answered at home on 20 November 2026: go through it.',
+        'screen',
+    ],
+    'a plateau' => [
+        ['plateaus' => ['Row: no step for 5 weeks.']], 'look', 'Row: no step for 5 weeks.', 'review',
+    ],
+    'an outgrown kit' => [
+        ['outgrown' => ['Row', 'Curl']], 'look', 'No heavier load can be made here: Row (+1 more).', 'kit',
+    ],
+    'a plan that nobody began' => fn () => [
+        ['lastSession' => null, 'issuedOn' => Day::of(Made::TODAY)->plus(-7)],
+        'look',
+        'No session logged since the plan was issued 7 days ago.',
+        'log',
+    ],
     'a missed week' => fn () => [
         ['lastSession' => Day::of(Made::TODAY)->plus(-9)], 'look', 'No session logged for 9 days.', 'log',
     ],
 ]);
 
 it('needs nobody who has all of it', fn () => expect(needsOf([]))->toBe([]));
+
+it('says nothing yet of a clearance that ends later, nor of one that has ended', function (int $days): void {
+    expect(needsOf(['clearedUntil' => Day::of(Made::TODAY)->plus($days)]))->toBe([]);
+})->with([15, -1]);
+
+it('gives a plan a week to be begun', function (): void {
+    expect(needsOf(['lastSession' => null, 'issuedOn' => Day::of(Made::TODAY)->plus(-6)]))->toBe([]);
+});
+
+it('never puts off what stops a session or may harm, and has words for every kind', function (): void {
+    $never = array_values(array_filter(NeedKind::cases(), static fn (NeedKind $k): bool => ! $k->canWait()));
+    expect($never)->toBe([
+        NeedKind::StopSign, NeedKind::GateStopped, NeedKind::GateWaits, NeedKind::Unreadable,
+        NeedKind::PlanNoLongerFits,
+    ])->and(array_unique(array_map(static fn (NeedKind $k): string => $k->label(), NeedKind::cases())))
+        ->toHaveCount(count(NeedKind::cases()));
+});
+
+it('is the same need from day to day as long as nothing happens', function (string $what, array $else, int $days): void {
+    $with = [...$else, $what => Day::of(Made::TODAY)->plus($days)];
+    $tomorrow = needsOf([...$with, 'on' => Day::of(Made::TODAY)->plus(1)]);
+    expect($tomorrow[0]->says)->not->toBe(needsOf($with)[0]->says)
+        ->and($tomorrow[0]->about)->toBe(needsOf($with)[0]->about);
+})->with([
+    'not logging' => ['lastSession', [], -9],
+    'never begun' => ['issuedOn', ['lastSession' => null], -9],
+    're-test' => ['lastMeasured', [], -30],
+]);
 
 it('needs nobody whom the gate let go, lighter or not today', function (GateVerdict $verdict): void {
     expect(needsOf(['gate' => $verdict]))->toBe([]);
@@ -122,16 +195,20 @@ it('puts the needs in the order in which a careful person would look', function 
         'waiting' => [new Crossing(Day::of('2026-11-20'), 'x', 'waits.', false)],
         'clearanceMissing' => 'clearance.',
         'proposals' => ['step_up' => ['up.'], 'retest' => ['again.'], 'ease' => ['down.']], 'breaches' => ['breach.'],
-        'stopSign' => 'faintness',
+        'stopSign' => 'faintness', 'worse' => 'Pain next morning was 4, worse than 1 before.',
+        'messages' => ['Tells a fall: "x"'], 'toSee' => [Day::of(Made::TODAY)], 'outgrown' => ['Row'],
+        'clearedUntil' => Day::of(Made::TODAY)->plus(3), 'intakeOn' => Day::of(Made::TODAY),
+        'plateaus' => ['Row: no step for 5 weeks.'],
     ]);
     expect(array_map(static fn (Need $n): string => strtok($n->says, ':. ').'>'.$n->stage, $all))
         ->toBe(
             [
-                'Red>review', 'The>plan', 'Ease>review', 'Measure>review', 'Step>review', 'clearance>screen',
-                'waits>limits', '30>limits', 'A>plan', 'Re-test>measure', 'No>log',
+                'Red>review', 'The>plan', 'Pain>review', 'Ease>review', 'Tells>messages', 'A>log', 'clearance>screen',
+                'waits>limits', '30>limits', 'Clearance>screen', 'Intake>screen', 'Measure>review', 'Step>review',
+                'A>plan', 'No>log', 'Row>review', 'Re-test>measure', 'No>kit',
             ],
         );
-    $ranks = array_map(static fn (Need $n): int => $n->rank, $all);
+    $ranks = array_map(static fn (Need $n): int => $n->kind->rank(), $all);
     $sorted = $ranks;
     sort($sorted);
     expect($ranks)->toBe($sorted)->and($ranks[0])->toBe(0);

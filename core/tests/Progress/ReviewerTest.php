@@ -165,7 +165,7 @@ it('steps down a rung when nothing else can be eased', function (): void {
 describe('needs', function (): void {
     $of = static fn (
         array $with = [],
-    ): array => array_map(static fn ($n): string => $n->mark->value.' '.$n->stage, Needs::of(new Standing(...[...[
+    ): array => array_map(static fn ($n): string => $n->kind->mark()->value.' '.$n->stage, Needs::of(new Standing(...[...[
         'on' => Day::of(Made::TODAY),
         'stopSign' => null,
         'clearanceMissing' => null,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Caseload\Rules;
 
-use BuoyantStep\Core\Caseload\Mark;
 use BuoyantStep\Core\Caseload\Need;
+use BuoyantStep\Core\Caseload\NeedKind;
 use BuoyantStep\Core\Caseload\NeedRule;
 use BuoyantStep\Core\Caseload\Standing;
 
@@ -15,7 +15,7 @@ final class ClearanceMissing implements NeedRule
     public function of(Standing $client): iterable
     {
         if ($client->clearanceMissing !== null) {
-            yield new Need(Mark::Look, 5, $client->clearanceMissing, 'screen');
+            yield new Need(NeedKind::ClearanceMissing, $client->clearanceMissing, 'screen');
         }
     }
 }

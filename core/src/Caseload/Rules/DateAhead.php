@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Caseload\Rules;
 
-use BuoyantStep\Core\Caseload\Mark;
 use BuoyantStep\Core\Caseload\Need;
+use BuoyantStep\Core\Caseload\NeedKind;
 use BuoyantStep\Core\Caseload\NeedRule;
 use BuoyantStep\Core\Caseload\Standing;
 
@@ -19,11 +19,11 @@ final class DateAhead implements NeedRule
     {
         foreach ($client->crossings as $crossing) {
             if ($client->on->daysTo($crossing->date) <= self::DAYS) {
-                yield new Need(Mark::Look, 6, $crossing->date->label().': '.$crossing->says, 'limits');
+                yield new Need(NeedKind::LimitChange, $crossing->date->label().': '.$crossing->says, 'limits');
             }
         }
         if ($client->ahead !== null) {
-            yield new Need(Mark::Look, 6, $client->ahead, 'plan');
+            yield new Need(NeedKind::LimitChange, $client->ahead, 'plan');
         }
     }
 }

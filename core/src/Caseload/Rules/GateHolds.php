@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Caseload\Rules;
 
-use BuoyantStep\Core\Caseload\Mark;
 use BuoyantStep\Core\Caseload\Need;
+use BuoyantStep\Core\Caseload\NeedKind;
 use BuoyantStep\Core\Caseload\NeedRule;
 use BuoyantStep\Core\Caseload\Standing;
 use BuoyantStep\Core\Gate\GateVerdict;
@@ -22,9 +22,9 @@ final class GateHolds implements NeedRule
         if ($client->gate === GateVerdict::StopAndCall) {
             $when = $client->gateOn === null || $days === 0 ? 'today' : 'of '.$client->gateOn->label();
             $says = sprintf('Gate %s: stop and call. No session until a later check says otherwise.', $when);
-            yield new Need(Mark::Stop, 0, $says, 'gate');
+            yield new Need(NeedKind::GateStopped, $says, 'gate');
         } elseif ($client->gate === GateVerdict::Wait) {
-            yield new Need(Mark::Look, 1, 'Gate today: wait. Check again.', 'gate');
+            yield new Need(NeedKind::GateWaits, 'Gate today: wait. Check again.', 'gate');
         }
     }
 }

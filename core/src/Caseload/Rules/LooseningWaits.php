@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Caseload\Rules;
 
-use BuoyantStep\Core\Caseload\Mark;
 use BuoyantStep\Core\Caseload\Need;
+use BuoyantStep\Core\Caseload\NeedKind;
 use BuoyantStep\Core\Caseload\NeedRule;
 use BuoyantStep\Core\Caseload\Standing;
 
@@ -15,7 +15,7 @@ final class LooseningWaits implements NeedRule
     public function of(Standing $client): iterable
     {
         foreach ($client->waiting as $crossing) {
-            yield new Need(Mark::Look, 6, $crossing->says, 'limits');
+            yield new Need(NeedKind::LimitChange, $crossing->says, 'limits');
         }
     }
 }

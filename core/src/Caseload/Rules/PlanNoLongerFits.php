@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Caseload\Rules;
 
-use BuoyantStep\Core\Caseload\Mark;
 use BuoyantStep\Core\Caseload\Need;
+use BuoyantStep\Core\Caseload\NeedKind;
 use BuoyantStep\Core\Caseload\NeedRule;
 use BuoyantStep\Core\Caseload\Standing;
 
@@ -17,7 +17,7 @@ final class PlanNoLongerFits implements NeedRule
         if ($client->breaches !== []) {
             $more = count($client->breaches) - 1;
             $says = 'The plan in use no longer fits: '.$client->breaches[0].($more > 0 ? " (+$more more)" : '');
-            yield new Need(Mark::Look, 1, $says, 'plan');
+            yield new Need(NeedKind::PlanNoLongerFits, $says, 'plan');
         }
     }
 }

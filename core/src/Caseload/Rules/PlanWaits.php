@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Caseload\Rules;
 
-use BuoyantStep\Core\Caseload\Mark;
 use BuoyantStep\Core\Caseload\Need;
+use BuoyantStep\Core\Caseload\NeedKind;
 use BuoyantStep\Core\Caseload\NeedRule;
 use BuoyantStep\Core\Caseload\Standing;
 
@@ -15,11 +15,11 @@ final class PlanWaits implements NeedRule
     public function of(Standing $client): iterable
     {
         if ($client->hasDraft) {
-            yield new Need(Mark::Look, 7, 'A drafted plan waits to be issued.', 'plan');
+            yield new Need(NeedKind::DraftWaits, 'A drafted plan waits to be issued.', 'plan');
         } elseif (! $client->hasIssued) {
             yield $client->lastMeasured === null
-                ? new Need(Mark::Look, 8, 'Screened; not measured yet.', 'measure')
-                : new Need(Mark::Look, 8, 'Measured; no plan yet.', 'plan');
+                ? new Need(NeedKind::NoPlan, 'Screened; not measured yet.', 'measure')
+                : new Need(NeedKind::NoPlan, 'Measured; no plan yet.', 'plan');
         }
     }
 }

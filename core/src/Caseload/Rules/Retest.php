@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Caseload\Rules;
 
-use BuoyantStep\Core\Caseload\Mark;
 use BuoyantStep\Core\Caseload\Need;
+use BuoyantStep\Core\Caseload\NeedKind;
 use BuoyantStep\Core\Caseload\NeedRule;
 use BuoyantStep\Core\Caseload\Standing;
 use BuoyantStep\Core\Situation\Situation;
@@ -25,11 +25,12 @@ final class Retest implements NeedRule
         }
         $days = $client->lastMeasured?->daysTo($client->on);
         if ($days === null) {
-            yield new Need(Mark::Look, 9, 'Never measured.', 'measure');
+            yield new Need(NeedKind::Retest, 'Never measured.', 'measure');
         } elseif ($client->retestBecause !== null) {
-            yield new Need(Mark::Look, 9, 'Re-test now: '.$client->retestBecause, 'measure');
+            yield new Need(NeedKind::Retest, 'Re-test now: '.$client->retestBecause, 'measure');
         } elseif ($days >= $client->retestDays) {
-            yield new Need(Mark::Look, 9, sprintf('Re-test due: last measured %d days ago.', $days), 'measure');
+            $says = sprintf('Re-test due: last measured %d days ago.', $days);
+            yield new Need(NeedKind::Retest, $says, 'measure', 'measured '.$client->lastMeasured->label());
         }
     }
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Caseload\Rules;
 
-use BuoyantStep\Core\Caseload\Mark;
 use BuoyantStep\Core\Caseload\Need;
+use BuoyantStep\Core\Caseload\NeedKind;
 use BuoyantStep\Core\Caseload\NeedRule;
 use BuoyantStep\Core\Caseload\Standing;
 
-/** A stretch without a session that changes the dose. */
+/** A stretch without a session that changes the dose, or a plan that nobody has begun. */
 final class SessionsMissed implements NeedRule
 {
     /** From here a missed stretch changes the dose (Progress\Brakes). */
@@ -17,9 +17,17 @@ final class SessionsMissed implements NeedRule
 
     public function of(Standing $client): iterable
     {
+        if (! $client->hasIssued) {
+            return;
+        }
         $days = $client->lastSession?->daysTo($client->on);
-        if ($client->hasIssued && $days !== null && $days >= self::DAYS) {
-            yield new Need(Mark::Look, 10, sprintf('No session logged for %d days.', $days), 'log');
+        $since = $client->issuedOn?->daysTo($client->on);
+        if ($days !== null && $days >= self::DAYS) {
+            $says = sprintf('No session logged for %d days.', $days);
+            yield new Need(NeedKind::NotLogging, $says, 'log', 'since '.$client->lastSession->label());
+        } elseif ($days === null && $since !== null && $since >= self::DAYS) {
+            $says = sprintf('No session logged since the plan was issued %d days ago.', $since);
+            yield new Need(NeedKind::NotLogging, $says, 'log', 'since '.$client->issuedOn->label());
         }
     }
 }

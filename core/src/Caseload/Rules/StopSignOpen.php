@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Caseload\Rules;
 
-use BuoyantStep\Core\Caseload\Mark;
 use BuoyantStep\Core\Caseload\Need;
+use BuoyantStep\Core\Caseload\NeedKind;
 use BuoyantStep\Core\Caseload\NeedRule;
 use BuoyantStep\Core\Caseload\Standing;
 
@@ -16,7 +16,7 @@ final class StopSignOpen implements NeedRule
     {
         if ($client->stopSign !== null) {
             $says = 'Red flag: '.$client->stopSign.'. Nothing resumes until you clear it.';
-            yield new Need(Mark::Stop, 0, $says, 'review');
+            yield new Need(NeedKind::StopSign, $says, 'review');
         }
     }
 }

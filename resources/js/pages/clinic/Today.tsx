@@ -1,33 +1,53 @@
-import { useKeys } from "@/lib/keys";
 import { useKeptPlaces } from "@/lib/kept";
+import { useKeys } from "@/lib/keys";
 import { sayDate } from "@/lib/words";
+import Button from "@/parts/Button";
 import KeysHint from "@/parts/KeysHint";
 import Mark from "@/parts/Mark";
 import Shell from "@/parts/Shell";
-import type { TodayProps, TodayRow } from "@/types/props";
+import Behind from "@/parts/today/Behind";
+import TodayFilters from "@/parts/today/TodayFilters";
+import TodayLine from "@/parts/today/TodayLine";
+import type { TodayProps } from "@/types/props";
 import { Link, router } from "@inertiajs/react";
 import { useState } from "react";
 
-const path = (row: TodayRow): string => `/clients/${row.id}/${row.needs[0]?.stage ?? "plan"}`;
+const heading = (count: number): string =>
+    count === 0 ? "nobody needs you" : count === 1 ? "1 needs you" : `${count} need you`;
 
-/** One dense list by need. j and k move, Enter opens the stage where the need is met. */
-export default function Today({ rows, quiet }: TodayProps) {
+/** One dense list by need. j and k move, Enter opens the stage where the need is met, z puts it off. */
+export default function Today(props: TodayProps) {
+    const { rows, count, all, quiet, quiet_count: quietCount, filter, people } = props;
     const unsaved = useKeptPlaces();
     const [at, setAt] = useState(0);
+    const [putting, setPutting] = useState<number | null>(null);
+    const here = (): number => {
+        const line = document.activeElement?.closest("li[id^='line-']");
+        return rows.findIndex((row) => line?.id === `line-${row.id}`);
+    };
     const move = (by: number) => () => {
-        const next = Math.min(Math.max(at + by, 0), rows.length - 1);
+        // The first press chooses a line; only then is there one to move from.
+        const next = Math.min(Math.max(here() < 0 ? at : here() + by, 0), rows.length - 1);
         setAt(next);
         document.getElementById(`row-${next}`)?.focus();
     };
-    useKeys({ j: move(1), k: move(-1), n: () => router.visit("/clients/new") });
+    useKeys({
+        j: move(1),
+        k: move(-1),
+        z: () => {
+            const row = rows[here()];
+            if (row?.needs.some((need) => need.can_wait && need.until === null)) {
+                setPutting(row.id);
+            }
+        },
+        n: () => router.visit("/clients/new"),
+        y: () => router.visit("/week"),
+    });
     return (
         <Shell title="Today">
-            <main id="work" className="mx-auto max-w-5xl px-5 pt-5 pb-10">
+            <main id="work" className="mx-auto max-w-6xl px-5 pt-5 pb-10">
                 <h1 className="text-2xl font-bold">
-                    Today{" "}
-                    <span className="text-soft num text-lg font-normal">
-                        {rows.length === 0 ? "nobody needs you" : `${rows.length} need you`}
-                    </span>
+                    Today <span className="text-soft num text-lg font-normal">{heading(all)}</span>
                 </h1>
                 {unsaved.length > 0 && (
                     <p className="border-hold bg-card mt-2 rounded-md border-l-4 p-2.5 text-sm">
@@ -42,36 +62,39 @@ export default function Today({ rows, quiet }: TodayProps) {
                         ))}
                     </p>
                 )}
+                <Behind behind={props.behind} />
+                <TodayFilters filter={filter} kinds={props.kinds} hidden={props.hidden} putOff={props.put_off} />
                 <ol className="border-sand mt-3 border-t">
                     {rows.map((row, i) => (
-                        <li key={row.id} className="border-sand border-b">
-                            <Link
-                                id={`row-${i}`}
-                                href={path(row)}
-                                onFocus={() => setAt(i)}
-                                className="hover:bg-beach focus:bg-shallow grid grid-cols-[1.4rem_1fr] md:grid-cols-[1.4rem_13rem_1fr_8rem] items-baseline gap-x-3 px-2 py-2.5"
-                            >
-                                <Mark name={row.mark} />
-                                <span>
-                                    <span className="font-bold">{row.name}</span>{" "}
-                                    <span className="text-soft num">{row.age ?? ""}</span>
-                                </span>
-                                <span className="col-start-2 md:col-start-auto">
-                                    {row.needs.map((need, n) => (
-                                        <span key={n} className={`block ${n > 0 ? "text-soft text-sm" : ""}`}>
-                                            {n > 0 && <Mark name={need.mark} />} {need.says}
-                                        </span>
-                                    ))}
-                                </span>
-                                <span className="text-soft num col-start-2 text-sm md:col-start-auto md:text-right">
-                                    {row.plan === null ? "no plan" : `plan v${row.plan}`}
-                                    <span className="block">{row.last === null ? "" : sayDate(row.last)}</span>
-                                </span>
-                            </Link>
-                        </li>
+                        <TodayLine
+                            key={row.id}
+                            row={row}
+                            index={i}
+                            people={people}
+                            putting={putting === row.id}
+                            onPutOff={(open) => {
+                                setPutting(open ? row.id : null);
+                                if (!open) {
+                                    document.getElementById(`row-${i}`)?.focus();
+                                }
+                            }}
+                        />
                     ))}
                 </ol>
-                {rows.length === 0 && quiet.length === 0 && (
+                {count > rows.length && (
+                    <Button
+                        className="mt-3"
+                        onClick={() =>
+                            router.reload({
+                                data: { lines: filter.lines + 40 },
+                                only: ["rows", "count", "filter"],
+                            })
+                        }
+                    >
+                        Show more: {count - rows.length} further down
+                    </Button>
+                )}
+                {all === 0 && quietCount === 0 && (
                     <p className="mt-4">
                         No clients yet.{" "}
                         <Link href="/clients/new" className="text-water underline">
@@ -80,10 +103,13 @@ export default function Today({ rows, quiet }: TodayProps) {
                         (key n).
                     </p>
                 )}
-                {quiet.length > 0 && (
+                {quietCount > 0 && (
                     <section className="mt-6">
                         <h2 className="text-soft font-bold">
                             <Mark name="quiet" /> Quiet
+                            {quietCount > quiet.length && (
+                                <span className="num font-normal">: {quietCount}, the search finds each</span>
+                            )}
                         </h2>
                         <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
                             {quiet.map((row) => (
@@ -95,17 +121,24 @@ export default function Today({ rows, quiet }: TodayProps) {
                                         {row.name}
                                     </Link>{" "}
                                     <span className="text-soft text-sm">
-                                        {row.needs[0]?.says ??
-                                            (row.last === null ? "" : `last session ${sayDate(row.last)}`)}
+                                        {row.needs[0]?.until
+                                            ? `put off until ${sayDate(row.needs[0].until)}`
+                                            : row.last === null
+                                              ? ""
+                                              : `last session ${sayDate(row.last)}`}
                                     </span>
                                 </li>
                             ))}
                         </ul>
                     </section>
                 )}
-                <div className="mt-6">
-                    <KeysHint says="j and k move, Enter opens, n adds a client, ? shows all keys." />
-                </div>
+                <p className="mt-6">
+                    <Link href="/week" className="text-water inline-block min-h-6 underline">
+                        The week: who trains when
+                    </Link>{" "}
+                    <span className="text-soft text-sm">(key y)</span>
+                </p>
+                <KeysHint says="j and k move, Enter opens, z puts off, y shows the week, n adds a client, ? shows all keys." />
             </main>
         </Shell>
     );
