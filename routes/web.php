@@ -177,6 +177,8 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/gate', [GateController::class, 'store']);
             Route::post('/log', [LogController::class, 'store']);
             Route::put('/log/{log}/next-morning', [LogController::class, 'nextMorning']);
+            Route::post('/review/accept-steps', [ReviewController::class, 'acceptSteps']);
+            Route::put('/review/small-steps', [ReviewController::class, 'smallSteps']);
             Route::post('/review/{proposal}/accept', [ReviewController::class, 'accept']);
             Route::put('/review/{proposal}', [ReviewController::class, 'edit']);
             Route::post('/review/{proposal}/refuse', [ReviewController::class, 'refuse']);

@@ -46,6 +46,7 @@ final class LogSession
 {
     public function __construct(
         private readonly WorkOutReview $review,
+        private readonly AcceptSteps $steps,
         private readonly BuildSituation $build,
         private readonly Catalogue $catalogue,
     ) {
@@ -87,6 +88,7 @@ final class LogSession
             );
             $this->keepItems($log, $client, $plan, $items);
             $this->review->run($client, sprintf('the session of %s, entered since.', Day::of($log->done_on)->label()));
+            $this->steps->small($client, $by);
 
             return $log;
         });
@@ -119,6 +121,7 @@ final class LogSession
             $says = sprintf('Pain the morning after %s: %d.', Day::of($now->done_on)->label(), $pain);
             Decision::record($by, $client, 'log.next_morning', $says, ['log' => $now->id, 'pain' => $pain]);
             $this->review->run($client, lcfirst($says));
+            $this->steps->small($client, $by);
         });
     }
 

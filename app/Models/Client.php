@@ -56,6 +56,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $screen_version
  * @property int $kit_version
  * @property int $plan_revision
+ * @property bool $small_steps  what only counts a little more is accepted by itself
  * @property int|null $assigned_to  who of the clinic looks after this client
  * @property-read Clinic $clinic
  * @property-read Collection<int, ClientCondition> $conditions
@@ -80,7 +81,7 @@ final class Client extends Model
 {
     protected $guarded = [];
 
-    protected $attributes = ['screen_version' => 1, 'kit_version' => 1, 'plan_revision' => 0];
+    protected $attributes = ['screen_version' => 1, 'kit_version' => 1, 'plan_revision' => 0, 'small_steps' => false];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -92,7 +93,7 @@ final class Client extends Model
             'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'abilities' => 'array',
             'mass_unit' => MassUnit::class,
             'body_mass_g' => 'integer', 'height_mm' => 'integer', 'minutes' => 'integer', 'usual_pain' => 'integer',
-            'screen_version' => 'integer', 'kit_version' => 'integer', 'plan_revision' => 'integer',
+            'screen_version' => 'integer', 'kit_version' => 'integer', 'plan_revision' => 'integer', 'small_steps' => 'boolean',
         ];
     }
 

@@ -208,7 +208,7 @@ final class FindNeeds
         return rtrim($worse, '.').', session of '.Day::of($log->done_on)->label().'.';
     }
 
-    /** @return list<string> exercises of the plan in use for which this home makes no heavier load */
+    /** @return list<string> exercises of the plan in use for which this home makes no next load */
     private function outgrown(?Plan $issued, Situation $situation): array
     {
         $names = [];

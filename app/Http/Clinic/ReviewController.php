@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Clinic;
 
+use App\Actions\AcceptSteps;
 use App\Actions\DecideProposal;
 use App\Actions\StopSigns;
 use App\Http\Clinic\Requests\DoseRequest;
@@ -18,7 +19,25 @@ final class ReviewController extends StageController
 {
     public function show(Client $client, ReviewResource $resource): Response
     {
-        return $this->stage('clinic/Review', $client, static fn (): array => $resource->of($client));
+        return $this->kept('clinic/Review', $client, static fn (): array => $resource->of($client));
+    }
+
+    public function acceptSteps(Request $request, Client $client, AcceptSteps $steps): RedirectResponse
+    {
+        ['accepted' => $accepted, 'left' => $left] = $steps->all($client, $this->me($request));
+        $says = $accepted === 1 ? '1 step accepted.' : "$accepted steps accepted.";
+
+        return $left === [] ? $this->said($says) : $this->said($says)->withErrors([
+            'proposal' => 'Not accepted: '.implode(' ', $left),
+        ]);
+    }
+
+    public function smallSteps(Request $request, Client $client, AcceptSteps $steps): RedirectResponse
+    {
+        $on = $request->boolean('on');
+        $steps->choose($client, $this->me($request), $on);
+
+        return $this->said($on ? 'Small steps accept themselves from here on.' : 'Small steps wait for you again.');
     }
 
     public function accept(Request $request, Client $client, int $proposal, DecideProposal $decide): RedirectResponse

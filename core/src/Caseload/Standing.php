@@ -29,7 +29,7 @@ final readonly class Standing
      * @param  Day|null  $clearedUntil  the last day of the clearance that counts
      * @param  Day|null  $intakeOn  when an intake at home was answered that nobody has gone through
      * @param  list<string>  $plateaus  exercises without a step for weeks, each in words
-     * @param  list<string>  $outgrown  exercises for which the kit makes no heavier load
+     * @param  list<string>  $outgrown  exercises for which the kit makes no next load within a step
      */
     public function __construct(
         public Day $on,

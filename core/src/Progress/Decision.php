@@ -29,6 +29,12 @@ enum Decision: string
         return $this === self::Retest ? 'Measure again' : $this->label();
     }
 
+    /** Does something hold back? Then nothing steps by itself. */
+    public function isBrake(): bool
+    {
+        return in_array($this, [self::Ease, self::Stop, self::Retest], true);
+    }
+
     /** Does it wait for the clinician's own decision? What stays as it is asks for none. */
     public function asksForDecision(): bool
     {

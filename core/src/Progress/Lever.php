@@ -20,6 +20,12 @@ enum Lever: string
     case Measure = 'measure';
     case Limit = 'limit';
 
+    /** Does it only count a little more of the same? */
+    public function isCount(): bool
+    {
+        return in_array($this, [self::Reps, self::Seconds, self::Steps, self::Trips, self::Metres], true);
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -136,7 +136,7 @@ it('says each need in its words, with its mark and where to go', function (
         ['plateaus' => ['Row: no step for 5 weeks.']], 'look', 'Row: no step for 5 weeks.', 'review',
     ],
     'an outgrown kit' => [
-        ['outgrown' => ['Row', 'Curl']], 'look', 'No heavier load can be made here: Row (+1 more).', 'kit',
+        ['outgrown' => ['Row', 'Curl']], 'look', 'The kit at home has no next load for: Row (+1 more).', 'kit',
     ],
     'a plan that nobody began' => fn () => [
         ['lastSession' => null, 'issuedOn' => Day::of(Made::TODAY)->plus(-7)],
@@ -205,7 +205,7 @@ it('puts the needs in the order in which a careful person would look', function 
             [
                 'Red>review', 'The>plan', 'Pain>review', 'Ease>review', 'Tells>messages', 'A>log', 'clearance>screen',
                 'waits>limits', '30>limits', 'Clearance>screen', 'Intake>screen', 'Measure>review', 'Step>review',
-                'A>plan', 'No>log', 'Row>review', 'Re-test>measure', 'No>kit',
+                'A>plan', 'No>log', 'Row>review', 'Re-test>measure', 'The>kit',
             ],
         );
     $ranks = array_map(static fn (Need $n): int => $n->kind->rank(), $all);

@@ -121,6 +121,9 @@ export default function ProposalLine({
                 <div className="mt-2 ml-8">
                     <DoseForm
                         dose={proposal.next}
+                        tryAt={
+                            proposal.item === null ? undefined : `/clients/${clientId}/plan/items/${proposal.item}/try`
+                        }
                         place={`${clientId}.review.${proposal.id}`}
                         title={`Review: ${proposal.name}`}
                         errors={errors}

@@ -7,6 +7,7 @@ namespace App\Http\Clinic\Resources;
 use App\Models\Client;
 use App\Models\Decision;
 use App\Models\Plan;
+use App\Models\PlanItem;
 use App\Models\Proposal;
 use App\Models\SessionLog;
 use App\Queries\SeenForm;
@@ -33,7 +34,10 @@ final class ReviewResource
         $logs = $client->logs()->with('items')->limit(SeenForm::SESSIONS)->get();
         $log = $logs->first();
         $this->seen->from($logs);
-        $stop = $client->logs()->whereNotNull('stop_sign')->whereNull('stop_cleared_at')->first();
+        // The frame has counted them already.
+        $stop = $client->getAttribute('open_stops_count') === 0
+            ? null
+            : $client->logs()->whereNotNull('stop_sign')->whereNull('stop_cleared_at')->first();
         $decided = $log === null
             ? []
             : $client->proposals()->where('session_log_id', $log->id)->whereIn(
@@ -41,9 +45,10 @@ final class ReviewResource
             )->with('planItem')->get()->all();
         $zone = $client->clinic->timezone;
         $draft = $client->plans->firstWhere('status', Plan::DRAFT);
+        $plan = ($draft ?? $client->plans->firstWhere('status', Plan::ISSUED))?->load('items');
 
         return [
-            'proposals' => $proposals->map(fn (Proposal $p): array => $this->row($p))->values()->all(),
+            'proposals' => $proposals->map(fn (Proposal $p): array => $this->row($p, $plan))->values()->all(),
             'session' => $log === null ? null : self::session($log),
             'stop' => $stop === null
                 ? null
@@ -59,6 +64,7 @@ final class ReviewResource
                 array_values($decided),
             ),
             'draft' => $draft?->version,
+            'small_steps' => $client->small_steps,
             'revision' => $client->plan_revision,
             'record' => Decision::query()->where('client_id', $client->id)->latest('id')->limit(12)->get()
                 ->map(
@@ -83,14 +89,17 @@ final class ReviewResource
     }
 
     /** @return array<string, mixed> */
-    private function row(Proposal $proposal): array
+    private function row(Proposal $proposal, ?Plan $plan): array
     {
         $item = $proposal->planItem;
+        $row = $plan?->items->first(static fn (PlanItem $i): bool => $i->isSameAs($item));
         $family = $this->catalogue->family($item->family);
         $verdict = Verdict::from($proposal->decision);
 
         return [
             'id' => $proposal->id,
+            // Where a dose that is being typed can be tried out: the row that it would change.
+            'item' => $row !== null && $row->rung === $proposal->rung ? $row->id : null,
             'name' => $family->rung($item->rung)->name,
             'to' => $proposal->rung === $item->rung ? null : $family->rung($proposal->rung)->name,
             'decision' => $proposal->decision,
@@ -110,12 +119,39 @@ final class ReviewResource
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> the session as a whole */
     private static function session(SessionLog $log): array
     {
+        $sets = $efforts = $broke = 0;
+        $asked = 0;
+        foreach ($log->items as $item) {
+            $asked += (is_int($item->dose['sets'] ?? null) ? $item->dose['sets'] : 0) * self::sides($item->sets);
+            foreach ($item->sets as $set) {
+                $sets++;
+                $efforts = max($efforts, is_numeric($set['effort'] ?? null) ? $set['effort'] : 0);
+                $broke += ($set['form_broke'] ?? false) === true ? 1 : 0;
+            }
+        }
+
         return [
             'id' => $log->id, 'on' => $log->done_on, 'pain_before' => $log->pain_before,
+            'pain_during' => $log->items->max('pain_during'),
             'pain_next_morning' => $log->pain_next_morning, 'skipped' => $log->skipped,
+            'exercises' => $log->items->count(), 'sets' => $sets, 'sets_asked' => $asked, 'hardest' => $efforts,
+            'form_broke' => $broke, 'note' => $log->note, 'to_see' => $log->to_see,
         ];
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $sets
+     * @return int 2 where left and right were told apart
+     */
+    private static function sides(array $sets): int
+    {
+        $has = static fn (string $side): bool => array_filter(
+            $sets, static fn (array $set): bool => ($set['side'] ?? null) === $side,
+        ) !== [];
+
+        return $has('left') && $has('right') ? 2 : 1;
     }
 }

@@ -1,13 +1,14 @@
-import { useKept } from "@/lib/kept";
 import { useKeys } from "@/lib/keys";
 import { sayDate, sayMoment } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
-import Field, { FieldError, inputClass } from "@/parts/Field";
-import KeptOffer from "@/parts/KeptOffer";
+import { FieldError } from "@/parts/Field";
 import KeysHint from "@/parts/KeysHint";
 import NextToBuy from "@/parts/NextToBuy";
 import ProposalLine from "@/parts/ProposalLine";
+import NextMorning from "@/parts/review/NextMorning";
+import SessionAsAWhole from "@/parts/review/SessionAsAWhole";
+import StopSign from "@/parts/review/StopSign";
 import type { ProposalRow, ReviewProps } from "@/types/props";
 import { router, usePage } from "@inertiajs/react";
 import { useState } from "react";
@@ -20,11 +21,13 @@ export default function Review({
     cleared,
     decided,
     draft,
+    small_steps: smallSteps,
     revision,
     record,
 }: ReviewProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
     const open = proposals.filter((p) => p.decision !== "stop" && (p.decision !== "stay" || p.review));
+    const steps = open.filter((p) => p.decision === "step_up" && !p.review);
     const staying = proposals.filter((p) => p.decision === "stay" && !p.review);
     const [at, setAt] = useState(0);
     const [mode, setMode] = useState<{ id: number; kind: "edit" | "refuse" } | null>(null);
@@ -67,6 +70,11 @@ export default function Review({
             const line = current();
             if (line && !busy) {
                 send("post", `/review/${line.id}/accept`);
+            }
+        },
+        A: () => {
+            if (steps.length > 0 && !busy && !stop) {
+                send("post", "/review/accept-steps");
             }
         },
         e: () => setMode((now) => withMode(current(), "edit") ?? now),
@@ -123,11 +131,22 @@ export default function Review({
                         </span>
                     )}
                 </h2>
+                {steps.length > 1 && !stop && (
+                    <Button
+                        small
+                        className="ml-auto"
+                        disabled={busy}
+                        onClick={() => send("post", "/review/accept-steps")}
+                    >
+                        Accept all {steps.length} that step up
+                    </Button>
+                )}
                 {draft !== null && (
                     <Button
                         small
                         tone="main"
-                        className="ml-auto"
+                        data-next
+                        className={steps.length > 1 ? "" : "ml-auto"}
                         disabled={busy || stop !== null}
                         onClick={() => send("post", "/plan/issue", { revision })}
                     >
@@ -135,6 +154,7 @@ export default function Review({
                     </Button>
                 )}
             </div>
+            {session && !stop && <SessionAsAWhole session={session} clientId={client.id} />}
             <FieldError
                 error={
                     errors.plan ??
@@ -149,7 +169,20 @@ export default function Review({
                 }
             />
             <ol className="border-sand mt-2 border-t">{open.map(line)}</ol>
-            {open.length > 0 && <KeysHint says="j and k choose a line; then a accepts it, e edits it, r refuses it." />}
+            {open.length > 0 && (
+                <KeysHint says="j and k choose a line; then a accepts it, e edits it, r refuses it. A accepts all that step up, w goes to Issue." />
+            )}
+            <label className="mt-2 flex min-h-8 items-center gap-2 text-sm">
+                <input
+                    type="checkbox"
+                    className="accent-water size-5"
+                    checked={smallSteps}
+                    disabled={busy}
+                    onChange={(e) => send("put", "/review/small-steps", { on: e.target.checked })}
+                />
+                Small steps of {client.name} accept themselves once the next morning is known: more reps, seconds or
+                steps, never after a brake; you still issue the version.
+            </label>
             {decided.length > 0 && (
                 <section className="mt-5">
                     <h2 className="text-lg font-bold">Decided after this session</h2>
@@ -195,76 +228,3 @@ export default function Review({
 }
 
 const withMode = (line: ProposalRow | undefined, kind: "edit" | "refuse") => (line ? { id: line.id, kind } : null);
-
-function StopSign({
-    stop,
-    clientId,
-    busy,
-    error,
-    onClear,
-}: {
-    stop: NonNullable<ReviewProps["stop"]>;
-    clientId: number;
-    busy: boolean;
-    error: string | undefined;
-    onClear: (reason: string, saved: () => void) => void;
-}) {
-    const [reason, setReason] = useState("");
-    const kept = useKept(`${clientId}.review.stop`, "Review: red flag", reason, reason !== "");
-    return (
-        <form
-            noValidate
-            className="border-stop bg-card mb-4 rounded-md border-l-4 p-3"
-            onSubmit={(event) => {
-                event.preventDefault();
-                onClear(reason, kept.saved);
-            }}
-        >
-            <KeptOffer kept={kept} onTake={setReason} />
-            <p className="text-stop font-bold">
-                <span aria-hidden="true">◆ </span>Red flag on {sayDate(stop.on)}: {stop.says}
-            </p>
-            <p className="text-sm">
-                Call the client, follow your local rules, and refer. Nothing resumes until a clinician has cleared it.
-            </p>
-            <div className="mt-2 flex items-start gap-3">
-                <Field label="Cleared by whom, and what was found" error={error} className="flex-1">
-                    <input className={inputClass} value={reason} onChange={(e) => setReason(e.target.value)} />
-                </Field>
-                <Button tone="stop" type="submit" disabled={busy} className="mt-6">
-                    Clear the red flag
-                </Button>
-            </div>
-        </form>
-    );
-}
-
-function NextMorning({ on, error, onSave }: { on: string; error: string | undefined; onSave: (pain: string) => void }) {
-    const [pain, setPain] = useState("");
-    return (
-        <form
-            noValidate
-            className="bg-beach mb-4 flex flex-wrap items-start gap-3 rounded-md p-3"
-            onSubmit={(event) => {
-                event.preventDefault();
-                onSave(pain);
-            }}
-        >
-            <Field
-                label={`Pain the morning after ${sayDate(on)}, 0-10`}
-                error={error}
-                hint="changes the review when it was worse than before"
-            >
-                <input
-                    className={inputClass}
-                    inputMode="numeric"
-                    value={pain}
-                    onChange={(e) => setPain(e.target.value)}
-                />
-            </Field>
-            <Button type="submit" className="mt-6">
-                Save
-            </Button>
-        </form>
-    );
-}

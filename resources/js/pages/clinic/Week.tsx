@@ -73,7 +73,7 @@ export default function Week({ days, today, mine, before, after, behind }: WeekP
                             ) : (
                                 <ul className="mt-1 text-sm">
                                     {day.trains.map((who) => (
-                                        <li key={who.id}>
+                                        <li key={who.id} className="pl-4 -indent-4">
                                             <span aria-hidden="true" className="inline-block w-4">
                                                 {who.done ? "✓" : "·"}
                                             </span>
@@ -84,9 +84,11 @@ export default function Week({ days, today, mine, before, after, behind }: WeekP
                                                 {who.name}
                                             </Link>
                                             {who.done ? (
-                                                <span className="text-soft"> done</span>
+                                                <span className="text-soft block indent-0 text-xs">done</span>
                                             ) : (
-                                                day.on < today && <span className="text-hold"> not logged</span>
+                                                day.on < today && (
+                                                    <span className="text-hold block indent-0 text-xs">not logged</span>
+                                                )
                                             )}
                                         </li>
                                     ))}

@@ -56,7 +56,7 @@ export default function TodayLine({
                     ))}
                 </span>
             </Link>
-            <div className="flex flex-wrap items-center gap-x-2 gap-y-1 px-2 py-1.5 md:justify-end">
+            <div className="flex flex-wrap items-center gap-x-2 gap-y-1 px-2 py-1.5 md:content-start md:justify-end">
                 <select
                     aria-label={`Who looks after ${row.name}`}
                     className="border-soft/60 bg-card min-h-8 max-w-full rounded-md border px-1.5 text-sm"

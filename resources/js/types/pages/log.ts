@@ -91,6 +91,8 @@ export interface LogProps {
 
 export interface ProposalRow {
     id: number;
+    /** The row of the plan on which a typed dose is tried out; null where the rung changes. */
+    item: number | null;
     name: string;
     to: string | null;
     decision: "step_up" | "stay" | "ease" | "stop" | "retest";
@@ -106,22 +108,35 @@ export interface ProposalRow {
     review: boolean;
 }
 
+/** The last session as a whole. */
+export interface ReviewSession {
+    id: number;
+    on: string;
+    pain_before: number | null;
+    pain_during: number | null;
+    pain_next_morning: number | null;
+    skipped: string | null;
+    exercises: number;
+    sets: number;
+    sets_asked: number;
+    hardest: number;
+    form_broke: number;
+    note: string | null;
+    to_see: boolean;
+}
+
 export interface ReviewProps {
     client: ClientFrame;
     proposals: ProposalRow[];
-    session: {
-        id: number;
-        on: string;
-        pain_before: number | null;
-        pain_next_morning: number | null;
-        skipped: string | null;
-    } | null;
+    session: ReviewSession | null;
     stop: { on: string; says: string | null } | null;
     /** The stop sign that was cleared last, which can be opened again. */
     cleared: { id: number; on: string; says: string | null } | null;
     decided: { id: number; name: string; label: string; status: string }[];
     /** The version that waits to be issued. */
     draft: number | null;
+    /** What only counts a little more is accepted by itself. */
+    small_steps: boolean;
     revision: number;
     record: { id: number; at: string; says: string; reason: string | null }[];
 }

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\AcceptSteps;
+use App\Models\Client;
+use App\Models\Decision;
+use App\Models\Plan;
+use App\Models\Proposal;
+use Tests\Feature\Support\Scene;
+
+/** A session decided as a whole: all that step up at once, small steps by themselves where somebody chose so. */
+beforeEach(function (): void {
+    $this->scene = new Scene;
+    $this->actingAs($this->scene->user);
+    $this->plan = $this->scene->issued();
+    $this->scene->goodSession($this->plan, now()->subDays(4)->format('Y-m-d'));
+    $this->status = fn (): array => array_count_values(
+        Proposal::query()->where('client_id', $this->plan->client_id)->where('decision', 'step_up')->pluck('status')->all(),
+    );
+});
+
+it('shows what the session was like as a whole', function (): void {
+    $this->scene->goodSession($this->plan, now()->format('Y-m-d'), ['note' => 'Went well.', 'pain_next_morning' => null]);
+    $session = Scene::props($this->get("/clients/{$this->plan->client_id}/review"))['session'];
+    $sets = $this->plan->items->sum(static fn ($i): int => $i->dose['sets'] * count($i->sides));
+    expect($session)->toMatchArray([
+        'exercises' => $this->plan->items->count(), 'sets' => $sets, 'sets_asked' => $sets, 'form_broke' => 0,
+        'pain_before' => 0, 'pain_during' => 0, 'pain_next_morning' => null, 'note' => 'Went well.', 'to_see' => false,
+    ]);
+});
+
+it('accepts all that step up at once, and each can be taken back', function (): void {
+    $this->scene->goodSession($this->plan, now()->format('Y-m-d'));
+    $steps = ($this->status)()[Proposal::OPEN];
+    expect($steps)->toBeGreaterThan(1);
+    $this->post("/clients/{$this->plan->client_id}/review/accept-steps")->assertSessionHasNoErrors();
+    expect(session('said'))->toBe("$steps steps accepted.")->and(($this->status)())->toBe(['accepted' => $steps])
+        ->and(Plan::query()->where('client_id', $this->plan->client_id)->where('status', Plan::DRAFT)->count())->toBe(1);
+    $one = Proposal::query()->where('status', 'accepted')->latest('id')->value('id');
+    $this->post("/clients/{$this->plan->client_id}/review/$one/undo")->assertSessionHasNoErrors();
+    expect(($this->status)())->toEqualCanonicalizing(['accepted' => $steps - 1, 'open' => 1]);
+});
+
+it('leaves what asks for a look, and says what it could not accept', function (): void {
+    $this->scene->goodSession($this->plan, now()->format('Y-m-d'));
+    $open = Proposal::query()->where('status', Proposal::OPEN)->where('decision', 'step_up')->orderBy('id')->get();
+    $open[0]->update(['review' => true]);
+    // So many sets are unusual, and nobody has looked at them twice.
+    $open[1]->update(['dose' => [...$open[1]->dose, 'sets' => 10]]);
+    $this->post("/clients/{$this->plan->client_id}/review/accept-steps")->assertSessionHasErrors('proposal');
+    expect($open[0]->refresh()->status)->toBe(Proposal::OPEN)->and($open[1]->refresh()->status)->toBe(Proposal::OPEN)
+        ->and(($this->status)()['accepted'])->toBe(count($open) - 2);
+});
+
+it('accepts nothing while a red flag is open', function (): void {
+    $this->scene->goodSession($this->plan, now()->subDay()->format('Y-m-d'));
+    $this->scene->goodSession($this->plan, now()->format('Y-m-d'), ['stop_sign' => 'faintness']);
+    Proposal::query()->where('decision', 'step_up')->limit(1)->update(['status' => Proposal::OPEN]);
+    $this->post("/clients/{$this->plan->client_id}/review/accept-steps")->assertSessionHasErrors('proposal');
+    expect(Proposal::query()->where('status', 'accepted')->count())->toBe(0);
+});
+
+it('accepts small steps by itself only where chosen, once the morning is known, and never after a brake', function (
+    array $session, bool $chosen, bool $steps, ?Closure $before = null,
+): void {
+    app(AcceptSteps::class)->choose($this->plan->client, $this->scene->user, $chosen);
+    $before?->__invoke($this->plan, $this->scene);
+    $this->scene->goodSession($this->plan, now()->format('Y-m-d'), $session);
+    $accepted = Proposal::query()->where('status', 'accepted')->get();
+    expect($accepted->isNotEmpty())->toBe($steps)
+        ->and($accepted->every(static fn (Proposal $p): bool => in_array(
+            $p->lever, ['reps', 'seconds', 'steps', 'trips', 'metres'], true,
+        )))->toBeTrue()
+        ->and(Plan::query()->where('client_id', $this->plan->client_id)->where('status', Plan::ISSUED)->value('version'))
+        ->toBe($this->plan->version);
+})->with([
+    'chosen, all well' => [[], true, true],
+    'not chosen' => [[], false, false],
+    'the morning is not known' => [['pain_next_morning' => null], true, false],
+    'a worse morning' => [['pain_before' => 0, 'pain_next_morning' => 3], true, false],
+    'a red flag' => [['stop_sign' => 'faintness'], true, false],
+]);
+
+it('lets small steps in when the morning comes in, and records who chose so', function (): void {
+    $this->put("/clients/{$this->plan->client_id}/review/small-steps", ['on' => true])->assertSessionHasNoErrors();
+    expect(Decision::query()->where('kind', 'client.small_steps')->count())->toBe(1);
+    $log = $this->scene->goodSession($this->plan, now()->format('Y-m-d'), ['pain_next_morning' => null]);
+    expect(Proposal::query()->where('status', 'accepted')->count())->toBe(0);
+    $this->put("/clients/{$this->plan->client_id}/log/$log->id/next-morning", ['pain_next_morning' => 0]);
+    expect(Proposal::query()->where('status', 'accepted')->count())->toBeGreaterThan(0);
+    $this->put("/clients/{$this->plan->client_id}/review/small-steps", ['on' => true]);
+    $this->put("/clients/{$this->plan->client_id}/review/small-steps", ['on' => false]);
+    expect(Decision::query()->where('kind', 'client.small_steps')->count())->toBe(2)
+        ->and(Client::query()->findOrFail($this->plan->client_id)->small_steps)->toBeFalse();
+});
+
+it('lets a typed dose be tried out beside a proposal of the same rung', function (): void {
+    $this->scene->goodSession($this->plan, now()->format('Y-m-d'));
+    $rows = Scene::props($this->get("/clients/{$this->plan->client_id}/review"))['proposals'];
+    $same = array_filter($rows, static fn (array $r): bool => $r['to'] === null);
+    expect($same)->not->toBe([]);
+    foreach ($same as $row) {
+        $typed = array_intersect_key($row['next'], array_flip([
+            'sets', 'kind', 'amount_lo', 'amount_hi', 'effort_lo', 'effort_hi', 'rest_s', 'load_kg', 'tempo',
+        ]));
+        $at = "/clients/{$this->plan->client_id}/plan/items/{$row['item']}/try";
+        $this->getJson($at.'?'.http_build_query($typed))->assertOk()->assertJsonStructure(['errors', 'minutes']);
+    }
+    foreach (array_diff_key($rows, $same) as $row) {
+        expect($row['item'])->toBeNull();
+    }
+});
