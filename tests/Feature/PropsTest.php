@@ -5,8 +5,10 @@ declare(strict_types=1);
 use App\Models\Client;
 use App\Models\SessionLog;
 use App\Models\User;
+use BuoyantStep\Core\Caseload\NeedKind;
 use Database\Seeders\Demo\DemoAccounts;
 use Database\Seeders\Demo\TidewaterRow;
+use Database\Seeders\Demo\TwelveWeeks;
 use Illuminate\Testing\TestResponse;
 use Tests\Feature\Support\Scene;
 
@@ -64,12 +66,19 @@ it('writes down what each page receives, for the type checker', function (): voi
     expect(count($lines))->toBeGreaterThan(90);
 });
 
-it('tells a demo in which every need is met by someone', function (): void {
-    $this->seed(TidewaterRow::class);
+it('tells a demo in which every need is met by someone, after twelve weeks of sessions', function (): void {
+    $this->seed([TidewaterRow::class, TwelveWeeks::class]);
     $this->actingAs(User::query()->where('email', DemoAccounts::CLINICIAN)->firstOrFail());
     $today = Scene::props($this->get('/'));
-    expect(count($today['rows']) + count($today['quiet']))->toBeGreaterThanOrEqual(8)
-        ->and(array_column(array_merge(...array_column($today['rows'], 'needs')), 'mark'))
-        ->toContain('stop', 'ease', 'up', 'look')
-        ->and($today['quiet'])->not->toBe([]);
+    $kinds = array_column(array_merge(...array_column($today['rows'], 'needs')), 'kind');
+    expect(array_diff(array_column(NeedKind::cases(), 'value'), $kinds, [
+        // Nothing in the demo is broken; and whether a first set is asked for is left to chance.
+        NeedKind::Unreadable->value, NeedKind::MeasureFirst->value,
+    ]))->toBe([])
+        ->and($today['quiet'])->not->toBe([])
+        ->and(SessionLog::query()->min('done_on'))->toBeLessThan(now()->subDays(77)->format('Y-m-d'))
+        ->and(SessionLog::query()->max('done_on'))->toBeLessThanOrEqual(now()->format('Y-m-d'));
+    // Nobody trains twice a day, and what was stopped was cleared before it went on.
+    expect(SessionLog::query()->groupBy('client_id', 'done_on')->havingRaw('count(*) > 1')->get(['client_id'])->all())
+        ->toBe([])->and(SessionLog::query()->whereNotNull('stop_cleared_at')->count())->toBe(1);
 });

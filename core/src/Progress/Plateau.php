@@ -18,6 +18,10 @@ final class Plateau
     /** What stays as it is for four weeks never stays without an offer. */
     public static function look(Course $course, Proposal $proposal): Proposal
     {
+        // What prepares is not progressed: it stands still by intent.
+        if ($course->limits->goal?->isPreparation() === true) {
+            return $proposal;
+        }
         $stood = $course->atThisDose();
         $first = $stood[count($stood) - 1] ?? null;
         if ($proposal->decision !== Decision::Stay || $first === null || count($stood) < self::SESSIONS) {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Progress\Decision;
 use BuoyantStep\Core\Progress\Offered;
 use BuoyantStep\Core\Tests\Support\Made;
@@ -32,6 +33,11 @@ it('calls four weeks and six sessions without a step a plateau, and offers what 
     'five sessions in four weeks' => [5, 28, false], 'six in 27 days' => [6, 27, false], 'six in 28' => [6, 28, true],
     'ten in 27' => [10, 27, false], 'ten in 40' => [10, 40, true],
 ]);
+
+it('expects no step of what prepares', function (Goal $goal): void {
+    $next = proposed(standingStill(10, 40), goal: $goal);
+    expect(array_column($next->because, 'rule'))->not->toContain('plateau');
+})->with([Goal::WarmUp, Goal::WakeUp, Goal::CoolDown]);
 
 it('takes six tenths of the sets for an easier week', function (int $sets, ?int $easier): void {
     $history = array_map(static fn (array $s): array => [
