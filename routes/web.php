@@ -6,6 +6,7 @@ use App\Http\AtHome\IntakeController;
 use App\Http\Clinic\BandController;
 use App\Http\Clinic\BenchController;
 use App\Http\Clinic\ClearanceLetterController;
+use App\Http\Clinic\CourseController;
 use App\Http\Clinic\ExerciseController;
 use App\Http\Clinic\FallsRiskController;
 use App\Http\Clinic\GateController;
@@ -136,6 +137,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/readings', [ReadingController::class, 'index']);
             Route::get('/log', [LogController::class, 'show']);
             Route::get('/review', [ReviewController::class, 'show']);
+            Route::get('/course', [CourseController::class, 'show']);
         });
         Route::middleware('can:update,client')->group(function (): void {
             Route::post('/put-off', [TodayController::class, 'putOff']);

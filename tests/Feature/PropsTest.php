@@ -44,6 +44,8 @@ it('writes down what each page receives, for the type checker', function (): voi
             $add(ucfirst($stage).'Props', $this->get("/clients/$id/$stage"));
         }
     }
+    $add('CourseProps', $this->get("/clients/{$clients[0]}/course"));
+    $add('CourseProps', $this->get("/clients/{$clients[0]}/course?exercise=".urlencode('seat_rise/arms_crossed')));
     $add('ExercisesProps', $this->get('/exercises'));
     $add('FamilyProps', $this->get('/exercises/seat_rise'));
     $add('OwnExerciseProps', $this->get('/exercises/squat/own'));

@@ -17,6 +17,9 @@ final class LoggedEstimates
     /** Below this the effort tells nothing about the reps left (Zourdos 2016). */
     private const LEAST_EFFORT = 5;
 
+    /** Reps left are judged within so many. House convention, after Zourdos 2016. */
+    private const JUDGED_WITHIN = 1;
+
     /**
      * @param  list<Performed>  $history
      * @return list<Estimate>
@@ -38,7 +41,23 @@ final class LoggedEstimates
         return $estimates;
     }
 
-    private static function max(LoggedSet $set, SystemLoad $system): ?OneRepMax
+    /**
+     * The estimate of one set, and what it would be with one rep fewer and one more left: nobody judges that better.
+     *
+     * @return array{grams: int, lo: int, hi: int}|null grams of all that is lifted; null where the set gives no estimate
+     */
+    public static function band(LoggedSet $set, SystemLoad $system): ?array
+    {
+        $max = self::max($set, $system)?->grams;
+
+        // With one more left it may be too many for an estimate: then the band ends at the estimate.
+        return $max === null ? null : [
+            'grams' => $max, 'lo' => self::max($set, $system, -self::JUDGED_WITHIN)->grams ?? $max,
+            'hi' => max($max, self::max($set, $system, self::JUDGED_WITHIN)->grams ?? $max),
+        ];
+    }
+
+    private static function max(LoggedSet $set, SystemLoad $system, int $more = 0): ?OneRepMax
     {
         $lifted = (int) round($system->with($set->resistanceG()));
         $unusable = $set->kind !== DoseKind::Reps || $set->formBroke || $set->amount < 1 || $set->amount > 200
@@ -47,6 +66,8 @@ final class LoggedEstimates
         $told = $set->effort < self::LEAST_EFFORT ? null : 10 - (int) ceil($set->effort);
         $left = $set->inReserve ?? $told;
 
-        return $unusable || $left === null ? null : OneRepMax::estimate($lifted, $set->amount, $left);
+        return $unusable || $left === null
+            ? null
+            : OneRepMax::estimate($lifted, $set->amount, min(50, max(0, $left + $more)));
     }
 }

@@ -11,6 +11,7 @@ use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /**
  * A load that nobody has measured is asked for once: an easy set of two or three exercises a session, the most
@@ -38,6 +39,11 @@ final readonly class MeasureFirst
         $estimate = $this->exercise->estimate();
         if ($estimate !== null && ! $this->exercise->isUnmeasured()) {
             return $this->anew($course, $estimate);
+        }
+        // Reps tell nothing of how long something is held or how far it is carried: while no limit needs an estimate,
+        // the load steps by what was done.
+        if ($course->dose->kind !== DoseKind::Reps && $proposal->decision !== Decision::Retest) {
+            return null;
         }
         if ($this->rank < Drafter::EASY_SETS && ! $this->exercise->wasAskedWithin(self::AGAIN_DAYS)) {
             return $this->ask($course);

@@ -31,6 +31,12 @@ enum MassUnit: string
             : self::number($grams / 1000, 3);
     }
 
+    /** A mass as a number of this unit: for an axis, never to compute with. */
+    public function of(int|float $grams): float
+    {
+        return round($grams / $this->grams(1), 3);
+    }
+
     /** So many of this unit in grams. */
     public function grams(float $typed): float
     {

@@ -152,13 +152,17 @@ final class TwelveWeeks extends Seeder
         foreach ($stop === null ? $plan->items : [] as $item) {
             /** @var PlanItem $item */
             $family = $this->catalogue->family($item->family);
-            $done = $body->does(
-                $situation->at($family, $family->rung($item->rung)), PlanItemRow::dose($item),
-                array_map(Side::from(...), $item->sides), Day::of($this->teller->now()), $how['form'] ?? 1.0, $pain,
-            );
+            $dose = PlanItemRow::dose($item);
+            // Easy minutes are done as they are asked for; the body is there for what is hard.
+            $sets = PlanItemRow::goal($item)->isPreparation() ? [new LoggedSet(
+                $dose->kind, $dose->amount->lo, null, (float) $dose->effort->lo, Side::Both,
+            )] : $body->does(
+                $situation->at($family, $family->rung($item->rung)), $dose, array_map(Side::from(...), $item->sides),
+                Day::of($this->teller->now()), $how['form'] ?? 1.0, $pain,
+            )->sets;
             $items[] = [
                 'item' => $item->id, 'pain_during' => $pain,
-                'sets' => array_map(static fn (LoggedSet $s): array => $s->jsonSerialize(), $done->sets),
+                'sets' => array_map(static fn (LoggedSet $s): array => $s->jsonSerialize(), $sets),
             ];
         }
         $this->log->run($now, $by, $plan, (string) Str::uuid(), [

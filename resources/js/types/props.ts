@@ -8,5 +8,6 @@ export type * from "./pages/limits";
 export type * from "./pages/kit";
 export type * from "./pages/plan";
 export type * from "./pages/log";
+export type * from "./pages/course";
 export type * from "./pages/own";
 export type * from "./pages/exercises";

@@ -10,7 +10,7 @@ import NextMorning from "@/parts/review/NextMorning";
 import SessionAsAWhole from "@/parts/review/SessionAsAWhole";
 import StopSign from "@/parts/review/StopSign";
 import type { ProposalRow, ReviewProps } from "@/types/props";
-import { router, usePage } from "@inertiajs/react";
+import { Link, router, usePage } from "@inertiajs/react";
 import { useState } from "react";
 
 export default function Review({
@@ -131,6 +131,9 @@ export default function Review({
                         </span>
                     )}
                 </h2>
+                <Link href={`/clients/${client.id}/course`} className="text-water min-h-6 text-sm underline">
+                    over time
+                </Link>
                 {steps.length > 1 && !stop && (
                     <Button
                         small
