@@ -12,9 +12,11 @@ use App\Http\Clinic\FallsRiskController;
 use App\Http\Clinic\GateController;
 use App\Http\Clinic\HomeIntakeController;
 use App\Http\Clinic\KitController;
+use App\Http\Clinic\LetterController;
 use App\Http\Clinic\LimitsController;
 use App\Http\Clinic\LogController;
 use App\Http\Clinic\MeasureController;
+use App\Http\Clinic\MessageController;
 use App\Http\Clinic\OwnExerciseController;
 use App\Http\Clinic\PlanController;
 use App\Http\Clinic\PlanFileController;
@@ -52,7 +54,7 @@ Route::middleware('throttle:30,1')->group(function (): void {
 });
 
 // Numbers in an address stay inside what a number column holds: a longer one is nobody's.
-foreach (['client', 'item', 'log', 'proposal', 'intake', 'limit', 'template'] as $number) {
+foreach (['client', 'item', 'log', 'proposal', 'intake', 'limit', 'template', 'message', 'letter'] as $number) {
     Route::pattern($number, '[0-9]{1,18}');
 }
 
@@ -85,6 +87,8 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/rulebook/profile', [RulebookController::class, 'profile'])->can('setFigures', Clinic::class);
     Route::put('/rulebook/unit', [RulebookController::class, 'unit'])->can('setFigures', Clinic::class);
     Route::put('/rulebook', [RulebookController::class, 'update'])->can('setFigures', Clinic::class);
+    Route::get('/letters', [LetterController::class, 'templates'])->can('viewAny', Clinic::class);
+    Route::put('/letters', [LetterController::class, 'template'])->can('setFigures', Clinic::class);
     Route::get('/exercises', [ExerciseController::class, 'index'])->can('viewAny', Client::class);
     Route::get('/exercises/figures', [ExerciseController::class, 'figures'])->can('viewAny', Client::class);
     Route::get('/exercises/search', [ExerciseController::class, 'search'])->can('viewAny', Client::class);
@@ -138,8 +142,18 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/log', [LogController::class, 'show']);
             Route::get('/review', [ReviewController::class, 'show']);
             Route::get('/course', [CourseController::class, 'show']);
+            Route::get('/messages', [MessageController::class, 'show']);
+            Route::get('/letters', [LetterController::class, 'index']);
+            Route::get('/letters/{letter}', [LetterController::class, 'show']);
+            Route::get('/letters/{letter}.pdf', [LetterController::class, 'pdf']);
         });
         Route::middleware('can:update,client')->group(function (): void {
+            Route::post('/messages', [MessageController::class, 'store']);
+            Route::put('/messages/{message}/answer', [MessageController::class, 'answer']);
+            Route::post('/letters', [LetterController::class, 'begin']);
+            Route::put('/letters/{letter}', [LetterController::class, 'save']);
+            Route::post('/letters/{letter}/keep', [LetterController::class, 'keep']);
+            Route::post('/letters/{letter}/discard', [LetterController::class, 'discard']);
             Route::post('/put-off', [TodayController::class, 'putOff']);
             Route::post('/put-off/end', [TodayController::class, 'takeUp']);
             Route::put('/assigned', [TodayController::class, 'assign']);

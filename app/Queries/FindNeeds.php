@@ -11,6 +11,7 @@ use App\Models\Clinic;
 use App\Models\GateCheck;
 use App\Models\MeasureResult;
 use App\Models\Message;
+use App\Models\MessageKind;
 use App\Models\Plan;
 use App\Models\Proposal;
 use App\Models\SessionLog;
@@ -83,7 +84,12 @@ final class FindNeeds
                 'gateChecks' => static fn (HasMany $q) => $q->whereIn(
                     'id', GateCheck::query()->selectRaw('max(id)')->groupBy('client_id'),
                 ),
-                'messages' => static fn (HasMany $q) => $q->whereNull('answered_at'),
+                'messages' => static fn (HasMany $q) => $q->where(
+                    static fn ($w) => $w->whereNull('answered_at')->orWhere(
+                        static fn ($o) => $o->where('kind', MessageKind::Fell->value)
+                            ->where('created_at', '>=', (string) $today->plus(-self::LOG_DAYS)),
+                    ),
+                ),
                 'intakes' => static fn (HasMany $q) => $q->whereNotNull('submitted_at'),
             ])
             ->get()->each(static fn (Client $c) => $c->setRelation('clinic', $clinic));
@@ -143,6 +149,11 @@ final class FindNeeds
         );
         if ($fall !== null) {
             return 'a fall was reported on '.Day::of($fall->done_on)->label().'.';
+        }
+        $told = $client->messages->first(static fn (Message $m): bool => $m->kind === MessageKind::Fell
+            && $m->created_at->format('Y-m-d') > (string) $measured);
+        if ($told !== null) {
+            return 'a fall was told on '.Day::of($told->created_at->format('Y-m-d'))->label().'.';
         }
         foreach ($this->rules->crossings(new Facts($situation->client, $measured, $situation->measures)) as $crossing) {
             if (! $crossing->date->isAfter($situation->on) && $crossing->tightens) {
@@ -232,7 +243,7 @@ final class FindNeeds
     /** @return list<string> */
     private static function messages(Client $client): array
     {
-        return array_values($client->messages->map(static fn (Message $m): string => sprintf(
+        return array_values($client->messages->whereNull('answered_at')->map(static fn (Message $m): string => sprintf(
             'Tells %s: "%s"', $m->kind->label(), mb_strimwidth($m->says, 0, 120, '…'),
         ))->all());
     }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Client;
+use App\Models\Letter;
 use App\Models\SessionLog;
 use App\Models\User;
 use BuoyantStep\Core\Caseload\NeedKind;
@@ -40,12 +41,17 @@ it('writes down what each page receives, for the type checker', function (): voi
     $add('ScreenProps', $this->get('/clients/new'));
     $clients = Client::query()->whereHas('clinic', static fn ($q) => $q->where('name', 'Tidewater Row'))->pluck('id');
     foreach ($clients as $id) {
-        foreach (['screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review'] as $stage) {
+        foreach (['screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review', 'letters', 'messages'] as $stage) {
             $add(ucfirst($stage).'Props', $this->get("/clients/$id/$stage"));
         }
     }
     $add('CourseProps', $this->get("/clients/{$clients[0]}/course"));
     $add('CourseProps', $this->get("/clients/{$clients[0]}/course?exercise=".urlencode('seat_rise/arms_crossed')));
+    $this->post("/clients/{$clients[1]}/letters", ['kind' => 'note', 'recipient' => 'Dr Amari']);
+    $this->post("/clients/{$clients[1]}/messages", ['kind' => 'fell', 'says' => 'I fell in the bath.']);
+    $add('LetterProps', $this->get("/clients/{$clients[1]}/letters/".Letter::query()->value('id')));
+    $add('MessagesProps', $this->get("/clients/{$clients[1]}/messages"));
+    $add('LetterTemplatesProps', $this->get('/letters'));
     $add('ExercisesProps', $this->get('/exercises'));
     $add('FamilyProps', $this->get('/exercises/seat_rise'));
     $add('OwnExerciseProps', $this->get('/exercises/squat/own'));

@@ -17,6 +17,8 @@ const LETTERS: Record<string, string> = {
     c: "gate",
     o: "log",
     v: "review",
+    d: "letters",
+    i: "messages",
 };
 
 /** Where it belongs: before a plan goes out. */

@@ -17,9 +17,11 @@ const KEYS: [string, string][] = [
     ["w  s", "to what comes next on the page, to its Save; Enter then does it"],
     ["↓  ↑", "on Measure, from one result to the next"],
     ["a  e  r", "accept, edit, refuse the proposal that j or k has chosen"],
+    ["A", "on Review, accept all that step up"],
+    ["z  y", "on Today, put the line off; show the week"],
     [
         "g then a letter",
-        "go to a stage: s Screen, m Measure, l Limits, k Kit, p Plan, h Sheet, c Gate (check), o Log, v Review, t Today",
+        "go to a stage: s Screen, m Measure, l Limits, k Kit, p Plan, h Sheet, c Gate (check), o Log, v Review, d Letters, i Messages, t Today",
     ],
 ];
 

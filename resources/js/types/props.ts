@@ -9,5 +9,6 @@ export type * from "./pages/kit";
 export type * from "./pages/plan";
 export type * from "./pages/log";
 export type * from "./pages/course";
+export type * from "./pages/letters";
 export type * from "./pages/own";
 export type * from "./pages/exercises";

@@ -29,7 +29,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class ClientFrame
 {
     /** In the order of a clinician's work. */
-    private const STAGES = ['screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review'];
+    private const STAGES = ['screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review', 'letters', 'messages'];
 
     public function __construct(private readonly RuleBook $rules, private readonly Kept $kept)
     {
@@ -58,6 +58,7 @@ final class ClientFrame
                         'decision', ['stay', 'stop'],
                     ),
                     'logs',
+                    'messages as open_messages_count' => static fn (Builder $q) => $q->whereNull('answered_at'),
                     'logs as open_stops_count' => static fn (Builder $q) => $q->whereNotNull('stop_sign')->whereNull(
                         'stop_cleared_at',
                     ),
@@ -188,6 +189,9 @@ final class ClientFrame
             'gate' => self::gate($client),
             'log' => self::number($client, 'logs_count') === 0 ? '' : (string) self::number($client, 'logs_count'),
             'review' => $open === 0 ? '' : (string) $open,
+            'messages' => self::number($client, 'open_messages_count') === 0
+                ? ''
+                : (string) self::number($client, 'open_messages_count'),
         ]);
     }
 

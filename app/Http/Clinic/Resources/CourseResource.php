@@ -8,6 +8,7 @@ use App\Models\Client;
 use App\Models\GateCheck;
 use App\Models\Plan;
 use App\Models\SessionLog;
+use App\Queries\CourseEvents;
 use App\Queries\ReadCourse;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Measures\AllTests;

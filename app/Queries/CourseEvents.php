@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Clinic\Resources;
+namespace App\Queries;
 
 use App\Models\Client;
 use App\Models\Decision;
 use App\Models\SessionLog;
-use App\Queries\ReadCourse;
 use BuoyantStep\Core\Progress\PainRule;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;

@@ -1,0 +1,1 @@
+Something waits for you. Sign in to see it: {{ $at }}
