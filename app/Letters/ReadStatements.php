@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Letters;
 
 use App\Models\Client;
+use App\Models\ClientCondition;
 use App\Models\Decision;
 use App\Models\GateCheck;
 use App\Models\Plan;
@@ -16,6 +17,7 @@ use App\Rows\ClearanceRows;
 use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Caseload\Rules\Retest;
 use BuoyantStep\Core\Exercises\Catalogue;
+use BuoyantStep\Core\Limits\ConditionAbout;
 use BuoyantStep\Core\Limits\Crossing;
 use BuoyantStep\Core\Limits\Field as LimitField;
 use BuoyantStep\Core\Limits\Limit;
@@ -81,9 +83,10 @@ final class ReadStatements
     /** @return list<Statement> */
     private function problem(Client $client, Situation $situation): array
     {
-        $labels = $this->rules->labels();
-        $names = $client->conditions->map(static fn ($c): string => ($labels[$c->code] ?? $c->code)
-            .($c->side !== null && $c->side !== 'both' ? ', '.$c->side : ''))->all();
+        $abouts = array_column($this->rules->conditions(), null, 'code');
+        $names = $client->conditions->map(static fn (ClientCondition $c): string => self::condition(
+            $c, $abouts[$c->code] ?? null,
+        ))->all();
         $says = $names === [] ? [] : [new Statement(implode('; ', $names).'.', 'Screen', 'screen')];
         if ($client->due_date !== null && ! Day::of($client->due_date)->isBefore($situation->on)) {
             $says[] = new Statement('Pregnant, due on '.Day::of($client->due_date)->label().'.', 'Screen', 'screen');
@@ -96,6 +99,18 @@ final class ReadStatements
         }
 
         return $says;
+    }
+
+    /** With its side, and with what of its details changes the limits. */
+    private static function condition(ClientCondition $condition, ?ConditionAbout $about): string
+    {
+        $details = $about === null ? [] : array_filter(array_map(
+            static fn (string $d): ?string => $about->details[$d] ?? ($about->freeDetails ? $d : null),
+            $condition->details,
+        ));
+        $side = $condition->side === null || $condition->side === 'both' ? '' : ', '.$condition->side;
+
+        return ($about->label ?? $condition->code).$side.($details === [] ? '' : ' ('.implode(', ', $details).')');
     }
 
     /** @return list<Statement> */
@@ -127,6 +142,11 @@ final class ReadStatements
         $says = array_map(static fn (Limit $l): Statement => new Statement(
             ($labels[$l->rule] ?? $l->rule).': '.$l->says, 'Limits', 'limits',
         ), array_values($asks));
+        if ($says === []) {
+            $says[] = new Statement(
+                'Nothing on record asks for it; we should like your view in general.', 'Limits', 'limits',
+            );
+        }
         $load = $situation->envelope->atLeast(LimitField::LoadPctMax, 100);
         $says[] = new Statement(sprintf(
             'Planned: %d sessions a week of %d minutes at home, up to RPE %s of 10%s.', count($client->days),
@@ -311,9 +331,8 @@ final class ReadStatements
             /** @var PlanItem $item */
             $dose = PlanItemRow::dose($item);
             $says[] = new Statement(sprintf(
-                '%s: %s%s, RPE %d-%d.', $this->catalogue->family($item->family)->rung($item->rung)->name,
-                $dose->amountLabel(), $dose->loadLabel() === null ? '' : ', '.$dose->loadLabel(), $dose->effort->lo,
-                $dose->effort->hi,
+                '%s: %s%s, RPE %s.', $this->catalogue->family($item->family)->rung($item->rung)->name,
+                $dose->amountLabel(), $dose->loadLabel() === null ? '' : ', '.$dose->loadLabel(), $dose->effort->label(),
             ), 'Plan', 'plan');
         }
 

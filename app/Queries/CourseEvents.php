@@ -6,7 +6,9 @@ namespace App\Queries;
 
 use App\Models\Client;
 use App\Models\Decision;
+use App\Models\GateCheck;
 use App\Models\SessionLog;
+use BuoyantStep\Core\Gate\GateVerdict;
 use BuoyantStep\Core\Progress\PainRule;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
@@ -61,6 +63,16 @@ final class CourseEvents
         foreach ($said as $decision) {
             $events[] = [
                 'on' => substr($decision->made_at, 0, 10), 'kind' => $kinds[$decision->kind], 'says' => $decision->says,
+            ];
+        }
+        $stopped = GateCheck::query()->where('client_id', $client->id)->where(
+            'verdict', GateVerdict::StopAndCall->value,
+        )->where('checked_on', '>=', (string) $from)->orderBy('id')->get();
+        foreach ($stopped as $check) {
+            $because = array_column($check->because, 'says', 'verdict')[GateVerdict::StopAndCall->value] ?? '';
+            $events[] = [
+                'on' => substr($check->checked_on, 0, 10), 'kind' => 'stop',
+                'says' => rtrim('Gate: stop and call. '.$because),
             ];
         }
         usort($events, static fn (array $a, array $b): int => $a['on'] <=> $b['on']);

@@ -55,6 +55,19 @@ it('says in a note what was done, how it went and what is next', function (): vo
         ->not->toContain('# Decision');
 });
 
+it('tells of a gate that stopped, of a detail that changes the limits, and asks even where nothing does', function (): void {
+    $client = $this->scene->client([
+        'conditions' => [['code' => 'osteoporosis', 'side' => null, 'details' => ['vertebral_fracture']]],
+    ]);
+    $this->post("/clients/$client->id/gate", [
+        'sbp' => '190', 'dbp' => '112', 'symptoms' => ['sudden_headache'], 'pain' => '0',
+        'repeat' => false, 'asked' => true,
+    ])->assertSessionHasNoErrors();
+    $body = ($this->begin)($client->id, 'referrer')->body;
+    expect($body)->toContain('Gate: stop and call.')->toContain('Osteoporosis (')->toContain('headache')
+        ->and(($this->begin)($client->id, 'clearance')->body)->toContain('# What we ask');
+});
+
 it('leaves out what the record does not hold, and says so', function (): void {
     $client = $this->scene->client();
     $letter = ($this->begin)($client->id, 'note');
