@@ -15,6 +15,7 @@ use App\Http\Clinic\KitController;
 use App\Http\Clinic\LetterController;
 use App\Http\Clinic\LimitsController;
 use App\Http\Clinic\LogController;
+use App\Http\Clinic\LogTableController;
 use App\Http\Clinic\MeasureController;
 use App\Http\Clinic\MessageController;
 use App\Http\Clinic\OwnExerciseController;
@@ -140,6 +141,8 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/gate', [GateController::class, 'show']);
             Route::get('/readings', [ReadingController::class, 'index']);
             Route::get('/log', [LogController::class, 'show']);
+            Route::get('/log/paper', [LogTableController::class, 'show']);
+            Route::get('/log/export.csv', [LogTableController::class, 'export']);
             Route::get('/review', [ReviewController::class, 'show']);
             Route::get('/course', [CourseController::class, 'show']);
             Route::get('/messages', [MessageController::class, 'show']);
@@ -192,6 +195,10 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/plan/issue', [PlanController::class, 'issue']);
             Route::post('/gate', [GateController::class, 'store']);
             Route::post('/log', [LogController::class, 'store']);
+            Route::post('/log/paper', [LogTableController::class, 'paper']);
+            Route::post('/log/csv/preview', [LogTableController::class, 'preview']);
+            Route::post('/log/csv', [LogTableController::class, 'import']);
+            Route::post('/log/{log}/seen', [LogController::class, 'seen']);
             Route::put('/log/{log}/next-morning', [LogController::class, 'nextMorning']);
             Route::post('/review/accept-steps', [ReviewController::class, 'acceptSteps']);
             Route::put('/review/small-steps', [ReviewController::class, 'smallSteps']);

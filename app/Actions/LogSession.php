@@ -29,6 +29,7 @@ use BuoyantStep\Core\Plan\BandFit;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Support;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -40,7 +41,10 @@ use Illuminate\Support\Facades\DB;
  *     done_on: string, pain_before: int|null, pain_next_morning: int|null, stop_sign: string|null,
  *     skipped: string|null, note: string|null
  * }
- * @phpstan-type Item array{item: int, sets: list<array<string, mixed>>, pain_during: int|null, seen?: list<string>}
+ * @phpstan-type Item array{
+ *     item: int, sets: list<array<string, mixed>>, pain_during: int|null, seen?: list<string>, support?: string|null,
+ *     pauses?: int|null, instead?: string|null
+ * }
  */
 final class LogSession
 {
@@ -67,11 +71,12 @@ final class LogSession
         array $items,
         LogSource $source = LogSource::Clinician,
         ?int $corrects = null,
+        bool $toSee = false,
     ): SessionLog {
         $hash = OneForm::hash([$plan->id, $session, $items]);
 
         return DB::transaction(function () use (
-            $client, $by, $plan, $key, $session, $items, $source, $corrects, $hash,
+            $client, $by, $plan, $key, $session, $items, $source, $corrects, $hash, $toSee,
         ): SessionLog {
             Client::query()->lockForUpdate()->findOrFail($client->id);
             $log = SessionLog::query()->where(
@@ -83,7 +88,7 @@ final class LogSession
             $log = $client->logs()->create(
                 [
                     ...$session, 'idempotency_key' => $key, 'plan_id' => $plan->id, 'user_id' => $by->id,
-                    'source' => $source, 'content_hash' => $hash,
+                    'source' => $source, 'content_hash' => $hash, 'to_see' => $toSee,
                 ],
             );
             $this->keepItems($log, $client, $plan, $items);
@@ -91,6 +96,23 @@ final class LogSession
             $this->steps->small($client, $by);
 
             return $log;
+        });
+    }
+
+    /** A session that came from elsewhere was looked at. */
+    public function seenBy(Client $client, User $by, int $id): void
+    {
+        DB::transaction(function () use ($client, $by, $id): void {
+            $log = $client->logs()->lockForUpdate()->findOrFail($id);
+            if (! $log->to_see) {
+                return;
+            }
+            $log->update(['to_see' => false]);
+            Decision::record(
+                $by, $client, 'log.looked_at', sprintf('Session of %s looked at.', Day::of($log->done_on)->label()),
+                ['log' => $log->id],
+            );
+            $this->steps->small($client, $by);
         });
     }
 
@@ -260,8 +282,12 @@ final class LogSession
             $kept = $log->items()->create([
                 'plan_item_id' => $item->id, 'family' => $item->family, 'rung' => $item->rung,
                 'dose' => $item->dose,
-                'sets' => $this->withPulls($client, $item, $easier ? self::light($row['sets']) : $row['sets']),
+                'sets' => $this->withPulls($client, $item, $this->held(
+                    $item, $row['support'] ?? null, $easier ? self::light($row['sets']) : $row['sets'],
+                )),
                 'pain_during' => $row['pain_during'], 'seen' => $this->seen($item, $row['seen'] ?? []),
+                'support' => $row['support'] ?? null, 'pauses' => $row['pauses'] ?? null,
+                'instead' => $row['instead'] ?? null,
             ]);
             foreach ($this->estimates($kept, $profile, Day::of($log->done_on)) as $best) {
                 $estimates[] = [
@@ -285,6 +311,21 @@ final class LogSession
     private static function light(array $sets): array
     {
         return array_map(static fn (array $set): array => [...$set, 'light' => true], $sets);
+    }
+
+    /**
+     * Whoever has to hold on to more than was planned is on a rung too high: its form did not hold.
+     *
+     * @param  list<array<string, mixed>>  $sets
+     * @return list<array<string, mixed>>
+     */
+    private function held(PlanItem $item, ?string $support, array $sets): array
+    {
+        $used = Support::tryFrom((string) $support);
+
+        return $used === null || PlanItemRow::planned($item, $this->catalogue)->support()->atLeast($used)
+            ? $sets
+            : array_map(static fn (array $set): array => [...$set, 'form_broke' => true], $sets);
     }
 
     /**

@@ -16,6 +16,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<array<string, mixed>> $sets
  * @property int|null $pain_during
  * @property list<string>|null $seen
+ * @property string|null $support  the most that was held on to
+ * @property int|null $pauses  short pauses inside the sets
+ * @property string|null $instead  what was done in its place: then there are no sets
  */
 final class LogItem extends Model
 {
@@ -24,6 +27,6 @@ final class LogItem extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['dose' => 'array', 'sets' => 'array', 'pain_during' => 'integer', 'seen' => 'array'];
+        return ['dose' => 'array', 'sets' => 'array', 'pain_during' => 'integer', 'seen' => 'array', 'pauses' => 'integer'];
     }
 }

@@ -134,7 +134,7 @@ it('plans a band by its pull, refuses one that it cannot give, and logs it by wh
     $send('a bit')->assertSessionHasErrors('pull_kg');
     app(IssuePlan::class)->run($this->client->refresh(), $this->scene->user, $revision(), new IssueReasons);
     $log = fn (array $with) => $this->post("$at/log", [
-        'key' => (string) Str::uuid(), 'plan_id' => $plan->id,
+        'key' => (string) Str::uuid(), 'plan_id' => $plan->id, 'confirmed' => true,
         'done_on' => (string) $this->scene->user->clinic->today(),
         'items' => [[
             'item' => $item->id, 'done' => true, 'effort' => '7', 'load_kg' => '1.53',

@@ -220,7 +220,7 @@ it('keeps that it was a light day, and that form broke, with every set it is sai
     expect(count($sets))->toBeGreaterThan(1)
         ->and(array_column($sets, 'light'))->toBe(array_fill(0, count($sets), true))
         ->and(array_column($sets, 'form_broke'))->toBe([true]);
-    $this->post("{$this->url}/log", logForm($this->plan, $this->today, [], ['light' => false]));
+    $this->post("{$this->url}/log", logForm($this->plan, $this->today, ['confirmed' => true], ['light' => false]));
     $plain = LogItem::query()->where('plan_item_id', $row->id)->latest('id')->firstOrFail()->sets;
     expect(array_column($plain, 'light'))->toBe([]);
 });

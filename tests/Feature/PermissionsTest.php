@@ -25,8 +25,8 @@ it('shows and changes nothing of another clinic, on any route', function (): voi
             continue;
         }
         $uri = str_replace(
-            ['{client}', '{item}', '{log}', '{proposal}', '{intake}', '{limit}', '{template}'],
-            [(string) $theirs->client_id, (string) $theirs->items[0]->id, '1', '1', '1', '1', '1'],
+            ['{client}', '{item}', '{log}', '{proposal}', '{intake}', '{limit}', '{template}', '{letter}', '{message}'],
+            [(string) $theirs->client_id, (string) $theirs->items[0]->id, '1', '1', '1', '1', '1', '1', '1'],
             $route->uri(),
         );
         foreach (array_diff($route->methods(), ['HEAD']) as $method) {

@@ -45,6 +45,7 @@ it('writes down what each page receives, for the type checker', function (): voi
             $add(ucfirst($stage).'Props', $this->get("/clients/$id/$stage"));
         }
     }
+    $add('PaperProps', $this->get("/clients/{$clients[0]}/log/paper"));
     $add('CourseProps', $this->get("/clients/{$clients[0]}/course"));
     $add('CourseProps', $this->get("/clients/{$clients[0]}/course?exercise=".urlencode('seat_rise/arms_crossed')));
     $this->post("/clients/{$clients[1]}/letters", ['kind' => 'note', 'recipient' => 'Dr Amari']);

@@ -20,7 +20,7 @@ beforeEach(function (): void {
 function sawIn(object $test, string $on, array $seen): mixed
 {
     return $test->from('/clients/'.$test->plan->client_id.'/log')->post("/clients/{$test->plan->client_id}/log", [
-        'plan_id' => $test->plan->id, 'key' => (string) Str::uuid(), 'done_on' => $on,
+        'plan_id' => $test->plan->id, 'key' => (string) Str::uuid(), 'done_on' => $on, 'confirmed' => true,
         'items' => [[
             'item' => $test->item->id, 'done' => true, 'effort' => 5, 'seen' => $seen,
             'sets' => [['amount' => 8, 'side' => 'both']],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Clinic;
 
 use App\Actions\LogSession;
+use App\Actions\OddSession;
 use App\Http\Clinic\Requests\LogRequest;
 use App\Http\Clinic\Resources\LogResource;
 use App\Models\Client;
@@ -12,6 +13,7 @@ use App\Models\LogSource;
 use App\Models\Plan;
 use App\Models\SessionLog;
 use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Units\Day;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Response;
@@ -57,6 +59,9 @@ final class LogController extends StageController
                 ],
             );
         }
+        if ($known === null && ! $request->boolean('confirmed')) {
+            OddSession::assertNone($client, $plan, Day::of($request->string('done_on')->value()));
+        }
         $log->run(
             $client, $this->me($request), $plan, $request->string('key')->value(), $request->sessionFields(),
             $request->items($plan), LogSource::Clinician,
@@ -64,6 +69,13 @@ final class LogController extends StageController
         );
 
         return redirect("/clients/{$client->id}/review")->with('said', 'Session saved. Next: decide.');
+    }
+
+    public function seen(Request $request, Client $client, int $log, LogSession $action): RedirectResponse
+    {
+        $action->seenBy($client, $this->me($request), $log);
+
+        return $this->said('Looked at.');
     }
 
     public function nextMorning(Request $request, Client $client, int $log, LogSession $action): RedirectResponse

@@ -1,6 +1,7 @@
 import { sayDate, sayMoment } from "@/lib/words";
 import type { LogProps } from "@/types/props";
-import { Link } from "@inertiajs/react";
+import Button from "@/parts/Button";
+import { Link, router } from "@inertiajs/react";
 
 /** The sessions so far, newest first: what was done, and what was said of it before it was corrected. */
 export default function PastSessions({ clientId, logs }: { clientId: number; logs: LogProps["logs"] }) {
@@ -31,6 +32,26 @@ export default function PastSessions({ clientId, logs }: { clientId: number; log
                                     <span aria-hidden="true">◆ </span>
                                     {log.stop_sign}
                                     {log.stop_open ? "" : " (cleared)"}
+                                </p>
+                            )}
+                            {log.to_see && (
+                                <p className="flex flex-wrap items-center gap-3">
+                                    <strong className="text-hold">
+                                        <span aria-hidden="true">■ </span>It came from elsewhere.
+                                    </strong>
+                                    <Button
+                                        small
+                                        data-next
+                                        onClick={() =>
+                                            router.post(
+                                                `/clients/${clientId}/log/${log.id}/seen`,
+                                                {},
+                                                { preserveScroll: true },
+                                            )
+                                        }
+                                    >
+                                        Looked at<span className="sr-only">: the session of {sayDate(log.on)}</span>
+                                    </Button>
                                 </p>
                             )}
                             {log.skipped && <p>Called off: {log.skipped}</p>}

@@ -11,6 +11,7 @@ use BuoyantStep\Core\Log\LoggedSet;
 use BuoyantStep\Core\Units\Gravity;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Support;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
@@ -49,6 +50,10 @@ final class LogRequest extends ClinicRequest
             'items.*.stood_cm' => ['nullable', 'integer', 'between:20,600'],
             'items.*.pain_during' => ['nullable', 'integer', 'between:0,10'],
             'items.*.broken' => ['nullable', 'integer', 'between:0,20'],
+            'items.*.support' => ['nullable', Rule::enum(Support::class)],
+            'items.*.pauses' => ['nullable', 'integer', 'between:0,50'],
+            'items.*.instead' => ['nullable', 'string', 'max:120'],
+            'confirmed' => ['nullable', 'boolean'],
             'items.*.seen' => ['nullable', 'array', 'max:5'],
             'items.*.seen.*' => ['string', 'max:40', 'distinct'],
             'items.*.sets' => ['present', 'array', 'max:20'],
@@ -90,6 +95,9 @@ final class LogRequest extends ClinicRequest
             'items.*.sets.*.amount.*' => sprintf(
                 'This must be a whole number from 0 to %d, for example 10.', LoggedSet::MAX_AMOUNT,
             ),
+            'items.*.support.*' => 'Choose what was held on to.',
+            'items.*.pauses.*' => 'Count the short pauses, for example 2.',
+            'items.*.instead.*' => 'Say in a few words what was done in its place.',
             'items.*.broken.*' => 'Count the sets in which form broke, for example 0.',
         ];
     }
@@ -99,6 +107,11 @@ final class LogRequest extends ClinicRequest
         $validator->after(function (Validator $validator): void {
             $done = 0;
             foreach ((array) $this->input('items', []) as $i => $row) {
+                if (is_array($row) && is_string($row['instead'] ?? null) && trim($row['instead']) !== '') {
+                    $done++;
+
+                    continue;
+                }
                 if (! is_array($row) || ! filter_var($row['done'] ?? false, FILTER_VALIDATE_BOOL)) {
                     continue;
                 }
@@ -140,13 +153,25 @@ final class LogRequest extends ClinicRequest
         ];
     }
 
-    /** @return list<array{item: int, sets: list<array<string, mixed>>, pain_during: int|null, seen: list<string>}> */
+    /**
+     * @return list<array{
+     *     item: int, sets: list<array<string, mixed>>, pain_during: int|null, seen?: list<string>, support?: string|null,
+     *     pauses?: int|null, instead: string|null
+     * }>
+     */
     public function items(Plan $plan): array
     {
         $items = [];
         foreach ((array) $this->validated('items') as $row) {
             $row = is_array($row) ? $row : [];
             $item = $plan->items->firstWhere('id', is_numeric($row['item'] ?? null) ? (int) $row['item'] : 0);
+            $instead = is_string($row['instead'] ?? null) ? trim($row['instead']) : '';
+            if ($item instanceof PlanItem && $instead !== '') {
+                // Sets of something else say nothing of this exercise.
+                $items[] = ['item' => $item->id, 'sets' => [], 'pain_during' => null, 'instead' => $instead];
+
+                continue;
+            }
             if (! $item instanceof PlanItem || ! filter_var($row['done'] ?? false, FILTER_VALIDATE_BOOL)) {
                 continue;
             }
@@ -155,6 +180,9 @@ final class LogRequest extends ClinicRequest
                 'sets' => $this->sets($item, $row),
                 'pain_during' => is_numeric($row['pain_during'] ?? null) ? (int) $row['pain_during'] : null,
                 'seen' => array_values(array_filter((array) ($row['seen'] ?? []), is_string(...))),
+                'support' => is_string($row['support'] ?? null) ? $row['support'] : null,
+                'pauses' => is_numeric($row['pauses'] ?? null) ? (int) $row['pauses'] : null,
+                'instead' => null,
             ];
         }
 

@@ -21,6 +21,7 @@ use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Support;
 
 /** The form for a session, laid out as the plan asks for it, and the sessions so far. */
 final class LogResource
@@ -70,6 +71,10 @@ final class LogResource
                 ),
                 self::OTHER_SIGN,
             ],
+            // Who sits holds on to nothing.
+            'supports' => array_values(array_filter(
+                Options::of(Support::class), static fn (array $o): bool => $o[0] !== Support::Seated->value,
+            )),
             'logs' => $rows,
             'correcting' => $plan === null || $correcting === null ? null : self::form($plan, $correcting),
         ];
@@ -84,7 +89,7 @@ final class LogResource
                 : Sign::words($log->stop_sign),
             'stop_open' => $log->hasOpenStopSign(),
             'pain_before' => $log->pain_before, 'pain_next_morning' => $log->pain_next_morning,
-            'note' => $log->note, 'corrected' => $log->earlier->where('was_in_force', true)->count(),
+            'note' => $log->note, 'to_see' => $log->to_see, 'corrected' => $log->earlier->where('was_in_force', true)->count(),
             'set_aside' => $log->earlier->where('was_in_force', false)->count(),
             'earlier' => $log->earlier->map(
                 fn (SessionLogVersion $v): array => [
@@ -97,7 +102,7 @@ final class LogResource
             'items' => $log->items->map(
                 fn (LogItem $i): array => [
                     'name' => $this->catalogue->family($i->family)->rung($i->rung)->name,
-                    'says' => self::say($i),
+                    'says' => self::say($i).self::sayHow($i),
                     'pain' => $i->pain_during,
                     'seen' => $this->saySeen($i),
                 ],
@@ -162,7 +167,7 @@ final class LogResource
         };
 
         return [
-            'item' => $item->id, 'done' => $done !== null, 'effort' => $sets === []
+            'item' => $item->id, 'done' => $done !== null && $done->instead === null, 'effort' => $sets === []
                 ? ''
                 : (string) $sets[0]->effort,
             'left' => (string) ($sets[0]->inReserve ?? ''),
@@ -173,7 +178,8 @@ final class LogResource
             'pain_during' => (string) ($done->pain_during ?? ''), 'broken' => $sets === []
                 ? ''
                 : (string) count(array_filter($sets, static fn (LoggedSet $s): bool => $s->formBroke)),
-            'seen' => $done->seen ?? [],
+            'seen' => $done->seen ?? [], 'support' => $done->support ?? '', 'pauses' => (string) ($done->pauses ?? ''),
+            'instead' => $done->instead ?? '',
             'sets' => $rows,
         ];
     }
@@ -239,6 +245,7 @@ final class LogResource
             'off_days' => $item->off_days ?? [],
             'easier_sets' => EasierWeek::sets($dose->sets) * count($item->sides),
             'stood' => $rung->work->band?->isWalkedAway() === true,
+            'support' => PlanItemRow::planned($item, $this->catalogue)->support()->label(),
             'sides' => SidesResource::say(array_map(Side::from(...), $item->sides)),
             'sets' => $sets,
             'looks' => array_map(
@@ -259,8 +266,18 @@ final class LogResource
         )));
     }
 
+    private static function sayHow(LogItem $item): string
+    {
+        return ($item->support === null ? '' : '; '.Support::from($item->support)->label())
+            .(($item->pauses ?? 0) === 0 ? '' : sprintf('; %d short pauses', $item->pauses));
+    }
+
     private static function say(LogItem $item): string
     {
+        if ($item->instead !== null) {
+            return 'not done; in its place: '.$item->instead;
+        }
+
         return self::sayLogged($item->sets);
     }
 

@@ -2,6 +2,7 @@ import Options from "@/parts/Options";
 import { newId } from "@/lib/id";
 import { useMassUnit } from "@/lib/mass";
 import { useKept } from "@/lib/kept";
+import { useKeys } from "@/lib/keys";
 import KeptOffer from "@/parts/KeptOffer";
 import MassInput from "@/parts/MassInput";
 import { sayDate, weekday } from "@/lib/words";
@@ -9,6 +10,8 @@ import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
 import PastSessions from "@/parts/PastSessions";
+import Clocks from "@/parts/log/Clocks";
+import HowDone from "@/parts/log/HowDone";
 import SeenList, { FormAdvice } from "@/parts/log/SeenList";
 import type { CorrectingForm, LogItemForm, LogProps } from "@/types/props";
 import { Link, useForm, usePage } from "@inertiajs/react";
@@ -17,6 +20,8 @@ import { useState } from "react";
 type ItemForm = LogItemForm;
 
 interface LogForm {
+    /** What is odd about it was looked at twice. */
+    confirmed: boolean;
     plan_id: number;
     key: string;
     /** The version that a correction is made on; null for a session as it was done. */
@@ -32,7 +37,7 @@ interface LogForm {
 
 type PlanOfLog = NonNullable<LogProps["plan"]>;
 
-export default function Log({ client, plan, logs, signs, correcting }: LogProps) {
+export default function Log({ client, plan, logs, signs, supports, correcting }: LogProps) {
     return (
         <ClientShell client={client} stage="log">
             {plan === null ? (
@@ -48,6 +53,7 @@ export default function Log({ client, plan, logs, signs, correcting }: LogProps)
                     client={client}
                     plan={plan}
                     signs={signs}
+                    supports={supports}
                     correcting={correcting}
                 />
             )}
@@ -108,40 +114,47 @@ function SessionForm({
     client,
     plan,
     signs,
+    supports,
     correcting,
 }: {
     client: LogProps["client"];
     plan: PlanOfLog;
     signs: LogProps["signs"];
+    supports: LogProps["supports"];
     correcting: CorrectingForm | null;
 }) {
     const { me } = usePage().props as unknown as { me: { today: string } };
-    const form = useForm<LogForm>(
-        () =>
-            correcting ?? {
-                plan_id: plan.id,
-                // One key a form: however often it is sent, it is one session.
-                key: newId(),
-                corrects: null,
-                done_on: me.today,
-                pain_before: "",
-                pain_next_morning: "",
-                stop_sign: "",
-                skipped: "",
-                note: "",
-                items: plan.items.map((i) => ({
-                    item: i.id,
-                    done: false,
-                    effort: "",
-                    left: "",
-                    ...onDay(i, me.today),
-                    stood_cm: "",
-                    pain_during: "",
-                    broken: "",
-                    seen: [],
-                    sets: i.sets.map((s) => ({ amount: "", side: s.side, effort: "", left: "" })),
-                })),
-            },
+    const form = useForm<LogForm>(() =>
+        correcting
+            ? { ...correcting, confirmed: true }
+            : {
+                  confirmed: false,
+                  plan_id: plan.id,
+                  // One key a form: however often it is sent, it is one session.
+                  key: newId(),
+                  corrects: null,
+                  done_on: me.today,
+                  pain_before: "",
+                  pain_next_morning: "",
+                  stop_sign: "",
+                  skipped: "",
+                  note: "",
+                  items: plan.items.map((i) => ({
+                      item: i.id,
+                      done: false,
+                      effort: "",
+                      left: "",
+                      ...onDay(i, me.today),
+                      stood_cm: "",
+                      pain_during: "",
+                      broken: "",
+                      seen: [],
+                      support: "",
+                      pauses: "",
+                      instead: "",
+                      sets: i.sets.map((s) => ({ amount: "", side: s.side, effort: "", left: "" })),
+                  })),
+              },
     );
     const kept = useKept(
         `${client.id}.log${correcting ? `.${correcting.id}` : ""}`,
@@ -154,6 +167,43 @@ function SessionForm({
     // From the data as it is then, not as it was drawn: two quick clicks must both count.
     const set = (n: number, part: Partial<ItemForm>) =>
         form.setData((data) => ({ ...data, items: data.items.map((row, i) => (i === n ? { ...row, ...part } : row)) }));
+    const [told, setTold] = useState("");
+    /** The next set that is still empty, as it was planned: for one key a set, while one watches. */
+    const asPlanned = () =>
+        form.setData((data) => {
+            for (const [n, item] of plan.items.entries()) {
+                const row = data.items[n];
+                const k = row?.sets.findIndex((s) => s.amount === "") ?? -1;
+                const planned = !item.off_days.includes(weekday(data.done_on));
+                const next = row?.sets[k];
+                if (!row || !next || !planned || row.instead !== "") {
+                    continue;
+                }
+                const amount = String(topOf(item.dose, next.side));
+                setTold(`${item.name}, set ${k + 1} of ${row.sets.length}: ${amount} ${item.dose.unit}.`);
+                const filled: ItemForm = {
+                    ...row,
+                    done: true,
+                    effort: row.effort === "" && row.left === "" ? String(item.dose.effort_hi) : row.effort,
+                    sets: row.sets.map((s, i) => (i === k ? { ...s, amount } : s)),
+                };
+                return { ...data, items: data.items.map((r, i) => (i === n ? filled : r)) };
+            }
+            setTold("Every set is filled in.");
+            return data;
+        });
+    useKeys({ x: asPlanned });
+    /** A clock's result goes into the next empty set of its exercise. */
+    const fromClock = (n: number) => (amount: string) =>
+        form.setData((data) => ({
+            ...data,
+            items: data.items.map((row, i) => {
+                const k = row.sets.findIndex((s) => s.amount === "");
+                return i !== n || k < 0
+                    ? row
+                    : { ...row, done: true, sets: row.sets.map((s, j) => (j === k ? { ...s, amount } : s)) };
+            }),
+        }));
     const text = (key: "done_on" | "pain_before" | "pain_next_morning" | "skipped" | "note") => ({
         className: inputClass,
         value: form.data[key],
@@ -245,6 +295,12 @@ function SessionForm({
                     Everything done, to the top of each range
                 </Button>
                 <span className="text-soft">then correct what was different, and enter the RPE of each</span>
+                <Link href={`/clients/${client.id}/log/paper`} className="text-water min-h-6 underline">
+                    several sessions, from paper or a file
+                </Link>
+                <span role="status" className="num w-full">
+                    {told || "Key x: the next set, as planned."}
+                </span>
             </div>
             {isEasier(plan, form.data.done_on) && (
                 <p className="mt-2">
@@ -318,6 +374,16 @@ function SessionForm({
                                     <span className="sr-only"> of {item.name}</span>
                                 </Button>
                             </div>
+                            {!row.done && (
+                                <HowDone
+                                    item={item}
+                                    row={row}
+                                    supports={supports}
+                                    errors={errors}
+                                    at={at}
+                                    onChange={(part) => set(n, part)}
+                                />
+                            )}
                             {row.done && (
                                 <div>
                                     <div className="flex flex-wrap items-start gap-2">
@@ -434,6 +500,21 @@ function SessionForm({
                                             onSets={(sets) => set(n, { sets })}
                                         />
                                     )}
+                                    <HowDone
+                                        item={item}
+                                        row={row}
+                                        supports={supports}
+                                        errors={errors}
+                                        at={at}
+                                        onChange={(part) => set(n, part)}
+                                    />
+                                    <Clocks
+                                        name={item.name}
+                                        tempo={item.dose.tempo}
+                                        restS={item.dose.rest_s}
+                                        timed={item.dose.unit === "s"}
+                                        onResult={fromClock(n)}
+                                    />
                                     <FieldError error={errors[`${at}.sets`]} />
                                     <SeenList
                                         item={item}
@@ -459,8 +540,19 @@ function SessionForm({
                     <input {...text("note")} />
                 </Field>
             </div>
+            {errors.confirmed && (
+                <label className="mt-2 flex min-h-8 items-start gap-2">
+                    <input
+                        type="checkbox"
+                        className="accent-water mt-0.5 size-5 shrink-0"
+                        checked={form.data.confirmed}
+                        onChange={(e) => form.setData("confirmed", e.target.checked)}
+                    />
+                    <span role="alert">{errors.confirmed}</span>
+                </label>
+            )}
             <div className="border-sand bg-paper sticky bottom-0 mt-3 flex items-center gap-4 border-t py-3">
-                <Button tone="main" type="submit" disabled={form.processing}>
+                <Button tone="main" type="submit" disabled={form.processing} data-save>
                     {correcting ? "Save the correction" : "Save session"}
                 </Button>
                 <FieldError error={errors.plan_id ?? errors.version} />

@@ -19,6 +19,11 @@ export interface LogItemForm {
     broken: string;
     /** Codes of what was ticked in the check-list of the exercise. */
     seen: string[];
+    /** The most that was held on to; empty where it was as planned. */
+    support: string;
+    pauses: string;
+    /** What was done in its place; then it was not done itself. */
+    instead: string;
     /** With an effort of its own, or reps left, where not all sets were alike. */
     sets: { amount: string; side: string; effort: string; left: string }[];
 }
@@ -61,6 +66,8 @@ export interface LogProps {
             easier_sets: number;
             /** Does one walk away from the anchor of a band? */
             stood: boolean;
+            /** What it is planned to be done holding on to, in words. */
+            support: string;
             sides: string;
             sets: { n: number; side: string }[];
             /** What to look for while the client does it. */
@@ -71,6 +78,7 @@ export interface LogProps {
     /** Red flags that may be noted, in words. */
     /** The client's red flags, their own first. */
     signs: Option[];
+    supports: Option[];
     logs: {
         id: number;
         on: string;
@@ -80,6 +88,8 @@ export interface LogProps {
         pain_before: number | null;
         pain_next_morning: number | null;
         note: string | null;
+        /** It came from elsewhere, and nobody has looked at it. */
+        to_see: boolean;
         /** How often it was corrected, and how many late resends were set aside. */
         corrected: number;
         set_aside: number;
@@ -139,4 +149,23 @@ export interface ReviewProps {
     small_steps: boolean;
     revision: number;
     record: { id: number; at: string; says: string; reason: string | null }[];
+}
+
+export interface PaperProps {
+    client: ClientFrame;
+    plan: {
+        id: number;
+        version: number;
+        items: {
+            id: number;
+            name: string;
+            amount: string;
+            load: string | null;
+            takes_load: boolean;
+            sides: number;
+            example: string;
+        }[];
+    } | null;
+    /** Of a file with sessions. */
+    columns: string;
 }
