@@ -180,6 +180,8 @@ it('works the review out again when next morning was worse', function (): void {
         "{$this->url}/log/{$log->id}/next-morning", ['pain_next_morning' => '11'],
     )->assertSessionHasErrors('pain_next_morning');
     $this->put("{$this->url}/log/{$log->id}/next-morning", ['pain_next_morning' => '4'])->assertSessionHasNoErrors();
+    // What it said before the morning was known counted until then.
+    expect($log->earlier()->pluck('was_in_force')->all())->toEqual([true]);
     expect(familyProposal('tote_row')->decision)->toBe('ease');
 });
 

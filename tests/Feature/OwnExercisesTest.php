@@ -153,6 +153,11 @@ it('names the field that is wrong and keeps nothing', function (string $field, C
 
         return $f;
     }],
+    'no motions' => ['rungs.0.motions', static function (array $f): array {
+        unset($f['rungs'][0]['motions']);
+
+        return $f;
+    }],
     'a motion that is none' => ['rungs.0.motions.0', static function (array $f): array {
         $f['rungs'][0]['motions'] = ['levitation'];
 

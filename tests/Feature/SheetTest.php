@@ -145,10 +145,12 @@ it('keeps who the clinic is for its lead alone, and says what is wrong', functio
         $this->put('/rulebook/profile', [...$now, $field => $wrong, 'seen' => $now])->assertSessionHasErrors($field);
     }
     $this->put('/rulebook/profile', [
-        ...$now, 'phone' => '02 555 01 44', 'emergency_phone' => '112', 'address' => '4 Row', 'seen' => $now,
+        ...$now, 'phone' => '02 555 01 44', 'emergency_phone' => '112', 'address' => '4 Row',
+        'timezone' => 'Europe/Lisbon', 'seen' => $now,
     ])->assertSessionHasNoErrors();
-    expect($this->scene->user->clinic->refresh()->only(['phone', 'emergency_phone', 'address']))
-        ->toBe(['phone' => '02 555 01 44', 'emergency_phone' => '112', 'address' => '4 Row']);
+    expect($this->scene->user->clinic->refresh()->only(['phone', 'emergency_phone', 'address', 'timezone']))->toBe([
+        'phone' => '02 555 01 44', 'emergency_phone' => '112', 'address' => '4 Row', 'timezone' => 'Europe/Lisbon',
+    ]);
     // From a page that shows the profile of before.
     $this->put('/rulebook/profile', [...$now, 'name' => 'Mine', 'seen' => $now])->assertSessionHasErrors('name');
     expect($this->scene->user->clinic->refresh()->name)->toBe('Test Clinic');

@@ -68,6 +68,7 @@ it('refuses wishes that mean nothing, and keeps what there was', function (array
     'no list' => [['goals' => 'bed'], 'wishes.goals'], 'a pin' => [['pin' => ['nothing']], 'wishes.pin.0'],
     'a pin of another kind' => [['pin' => [['squat']]], 'wishes.pin.0'],
     'a wish' => [['exclude' => ['position:flying']], 'wishes.exclude.0'],
+    'no list' => [['exclude' => 'tote_row'], 'wishes.exclude'],
     'too many' => [['max_exercises' => '13'], 'wishes.max_exercises'],
     'none' => [['max_exercises' => '0'], 'wishes.max_exercises'],
 ]);

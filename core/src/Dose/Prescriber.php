@@ -92,10 +92,9 @@ final readonly class Prescriber
      * The goal's range of what this rung counts, or of what it is counted in instead, cut to the envelope; null when
      * limits leave nothing.
      */
-    public static function range(RungHere $here, Goal $goal, ?DoseKind $kind = null): ?Span
+    public static function range(RungHere $here, Goal $goal, DoseKind $kind): ?Span
     {
         $limits = DoseLimits::of($here, $goal);
-        $kind ??= $here->rung->work->kind;
         if ($kind === DoseKind::Reps && $limits->repsConflict() !== null) {
             return null;
         }

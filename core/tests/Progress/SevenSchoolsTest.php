@@ -120,6 +120,23 @@ it('climbs the ladder of balance after half a minute twice without a grab', func
     'grabbed' => [[30, 30], true, Decision::Stay],
 ]);
 
+it('asks for no longer than was asked, and lets a short stance grow to half a minute first', function (
+    int $hi, int $held, Decision $decision, ?string $lever, int $to,
+): void {
+    $dose = ['sets' => 1, 'hold' => ['lo' => 10, 'hi' => $hi], 'effort' => ['lo' => 3, 'hi' => 5], 'rest_s' => 30];
+    $history = array_map(static fn (int $ago): array => [
+        'date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => [['seconds' => $held, 'effort' => 4]],
+    ], [5, 2]);
+    $next = proposed($history, dose: $dose, school: 'criterion_ladder', goal: Goal::Balance);
+    expect($next->decision)->toBe($decision)->and($next->lever?->value)->toBe($lever)
+        ->and($next->dose->amount->hi)->toBe($to);
+})->with([
+    'held as asked' => [20, 20, Decision::StepUp, 'seconds', 25],
+    'a second short' => [20, 19, Decision::Stay, null, 20],
+    'near the half minute' => [28, 28, Decision::StepUp, 'seconds', 30],
+    'asked for more, held half a minute' => [45, 30, Decision::StepUp, 'rung', 45],
+]);
+
 it('lets a hold grow by five seconds to forty-five, and movement to a minute, then moves on', function (
     string $kind, int $hi, ?Goal $goal, string $lever, int $to,
 ): void {

@@ -8,11 +8,14 @@ use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Log\LoggedSet;
 use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Progress\Course;
+use BuoyantStep\Core\Progress\Decision;
 use BuoyantStep\Core\Progress\GoodRun;
+use BuoyantStep\Core\Progress\Lever;
 use BuoyantStep\Core\Progress\LoadStep;
 use BuoyantStep\Core\Progress\Proposal;
 use BuoyantStep\Core\Progress\School;
 use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /**
@@ -23,6 +26,9 @@ use BuoyantStep\Core\Vocabulary\DoseKind;
 final class CriterionLadder implements School
 {
     private const STANCE_S = 30;
+
+    /** Where less was asked, it grows by so much at a time. */
+    private const MORE_S = 5;
 
     public function code(): string
     {
@@ -42,8 +48,9 @@ final class CriterionLadder implements School
     public function propose(Course $course): Proposal
     {
         $dose = $course->dose;
-        $asked = $dose->kind === DoseKind::Hold && $course->limits->goal === Goal::Balance
-            ? min(self::STANCE_S, max($dose->amount->hi, self::STANCE_S)) : $dose->amount->hi;
+        $stance = $dose->kind === DoseKind::Hold && $course->limits->goal === Goal::Balance;
+        // Nobody holds for longer than was asked.
+        $asked = $stance ? min(self::STANCE_S, $dose->amount->hi) : $dose->amount->hi;
         $run = GoodRun::of($course, static fn (Performed $p): bool => array_filter(
             $p->sets,
             static fn (LoggedSet $s): bool => ! $s->kind->isToldAs($dose->kind) || $s->amount < $asked || $s->formBroke,
@@ -52,6 +59,16 @@ final class CriterionLadder implements School
             '%d of %d sessions running at %d %s without a grab.', min($run, $course->goodSessionsNeeded()),
             $course->goodSessionsNeeded(), $asked, $dose->kind->unit(),
         ), 'CDC STEADI; practice')];
+
+        if ($run >= $course->goodSessionsNeeded() && $stance && $asked < self::STANCE_S) {
+            $seconds = min(self::STANCE_S, $asked + self::MORE_S);
+
+            return new Proposal(
+                Decision::StepUp, Lever::Seconds,
+                $dose->with(amount: new Span(min($dose->amount->lo, $seconds), $seconds)),
+                [...$because, new Reason('rule', 'step.seconds', sprintf('Up to %d s.', $seconds), 'Practice')],
+            );
+        }
 
         return $run < $course->goodSessionsNeeded()
             ? GoodRun::notYet($course, $because)
