@@ -16,7 +16,7 @@ final class DatabaseSeeder extends Seeder
         if (Clinic::query()->doesntExist()) {
             // All of the demo or none of it: a half-told scenario would look like a fault of the application.
             DB::transaction(fn () => $this->call([
-                Demo\TidewaterRow::class, Demo\TwelveWeeks::class, Demo\HarbourSteps::class,
+                Demo\TidewaterRow::class, Demo\HarbourSteps::class, Demo\TwelveWeeks::class,
             ]));
         }
     }

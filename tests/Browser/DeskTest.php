@@ -22,7 +22,8 @@ afterEach(function (): void {
 it('works through Today by keys alone', function (): void {
     $chrome = $this->chrome;
     $focused = static fn (): string => (string) $chrome->ask('document.activeElement.innerText');
-    $chrome->letGo()->type('j');
+    // The first press chooses the first line; only then is there one to move from.
+    $chrome->letGo()->type('j', 'j');
     $second = $focused();
     $chrome->type('k');
     $first = $focused();

@@ -105,7 +105,10 @@ it('lets a typed dose be tried out beside a proposal of the same rung', function
             'sets', 'kind', 'amount_lo', 'amount_hi', 'effort_lo', 'effort_hi', 'rest_s', 'load_kg', 'tempo',
         ]));
         $at = "/clients/{$this->plan->client_id}/plan/items/{$row['item']}/try";
-        $this->getJson($at.'?'.http_build_query($typed))->assertOk()->assertJsonStructure(['errors', 'minutes']);
+        $this->getJson($at.'?'.http_build_query($typed))->assertOk()->assertJsonPath('budget', 40);
+        // What cannot be meant is answered as well, at the field.
+        $this->getJson($at.'?'.http_build_query([...$typed, 'sets' => '0']))->assertOk()
+            ->assertJsonPath('errors.sets', 'Sets must be from 1 to 10, for example 2.')->assertJsonPath('minutes', null);
     }
     foreach (array_diff_key($rows, $same) as $row) {
         expect($row['item'])->toBeNull();

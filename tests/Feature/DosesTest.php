@@ -288,7 +288,8 @@ describe('a dose as it is typed', function (): void {
             ->and($try(['amount_lo' => 20, 'amount_hi' => 40])['asks'])->not->toBe('')
             ->and($row->refresh()->dose)->toEqual($dose)
             ->and($this->draft->client->refresh()->plan_revision)->toBe($this->draft->client->plan_revision);
-        $this->getJson("{$this->at}/plan/items/{$row->id}/try?sets=0")->assertStatus(422);
+        $this->getJson("{$this->at}/plan/items/{$row->id}/try?sets=0")->assertOk()
+            ->assertJsonPath('errors.sets', 'Sets must be from 1 to 10, for example 2.');
         $least = 'sets=1&amount_lo=1&amount_hi=1&effort_lo=1&effort_hi=1&rest_s=1';
         $this->getJson("{$this->at}/plan/items/999999/try?$least")->assertNotFound();
     });

@@ -60,8 +60,8 @@ const typedIn = (dose: Dose): DoseValues => ({
 interface Tried {
     errors: Record<string, string>;
     asks: string;
-    minutes: number;
-    budget: number;
+    minutes: number | null;
+    budget: number | null;
     makes: string | null;
 }
 
@@ -97,9 +97,11 @@ function Live({ live }: { live: Tried }) {
     return (
         <p role="status" className="w-full text-sm">
             {Object.keys(live.errors).length === 0 ? "Within the limits. " : "Not as it stands. "}
-            <span className={live.minutes > live.budget ? "text-hold font-medium" : ""}>
-                The session would take {live.minutes} of {live.budget} min.
-            </span>{" "}
+            {live.minutes !== null && live.budget !== null && (
+                <span className={live.minutes > live.budget ? "text-hold font-medium" : ""}>
+                    The session would take {live.minutes} of {live.budget} min.
+                </span>
+            )}{" "}
             {live.makes}
             {live.asks !== "" && ` ${live.asks}`}
         </p>

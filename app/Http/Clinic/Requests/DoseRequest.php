@@ -12,6 +12,8 @@ use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Tempo;
 use Closure;
+use Illuminate\Contracts\Validation\Validator as Failing;
+use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
@@ -148,5 +150,19 @@ final class DoseRequest extends ClinicRequest
                 $validator->errors()->add('tempo', $e->getMessage());
             }
         });
+    }
+
+    /** A dose that is only tried out while it is typed is answered, whatever it is: nothing went wrong. */
+    protected function failedValidation(Failing $validator): void
+    {
+        if ($this->isMethod('GET')) {
+            throw new HttpResponseException(response()->json([
+                'errors' => collect($validator->errors()->keys())->mapWithKeys(
+                    static fn (string $field): array => [$field => $validator->errors()->first($field)],
+                )->all(),
+                'asks' => '', 'minutes' => null, 'budget' => null, 'makes' => null,
+            ]));
+        }
+        parent::failedValidation($validator);
     }
 }

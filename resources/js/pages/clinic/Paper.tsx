@@ -102,7 +102,7 @@ export default function Paper({ client, plan, columns: csv }: PaperProps) {
                                         <th key={n} scope="col" className="px-1 font-normal">
                                             <span className="grid grid-cols-2 gap-1">
                                                 <input
-                                                    type="date"
+                                                    placeholder="2026-11-25"
                                                     aria-label={`Day of session ${n + 1}`}
                                                     aria-invalid={cell(n, "done_on") ? true : undefined}
                                                     className={`${inputClass} col-span-2`}

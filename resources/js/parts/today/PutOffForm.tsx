@@ -54,7 +54,7 @@ export default function PutOffForm({ row, onDone }: { row: TodayRow; onDone: () 
                 </Field>
             )}
             <Field label="Until" error={errors.until ?? errors.kind}>
-                <input type="date" className={inputClass} value={until} onChange={(e) => setUntil(e.target.value)} />
+                <input className={inputClass} value={until} onChange={(e) => setUntil(e.target.value)} />
             </Field>
             <Field label="Why" error={errors.reason} className="min-w-52 flex-1">
                 <input
