@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /**
- * Accepts at once what steps up and asks for no look; or, where a clinician chose so for a client, what only counts a
+ * Accepts at once what steps up, or what eases, and asks for no look; or, where a clinician chose so for a client, what only counts a
  * little more, by itself, and never after a brake. Nothing is issued by it.
  */
 final class AcceptSteps
@@ -27,10 +27,15 @@ final class AcceptSteps
     ) {
     }
 
-    /** @return array{accepted: int, left: list<string>} how many went into the plan, and why the others did not */
-    public function all(Client $client, User $by): array
+    /**
+     * @param  Verdict  $what  what steps up, or what eases
+     * @return array{accepted: int, left: list<string>} how many went into the plan, and why the others did not
+     */
+    public function all(Client $client, User $by, Verdict $what = Verdict::StepUp): array
     {
-        return $this->accept(self::open($client)->filter(self::isPlain(...)), $by);
+        return $this->accept(self::open($client)->filter(
+            static fn (Proposal $p): bool => self::isPlain($p, $what),
+        ), $by);
     }
 
     /** After a session: small steps only, where nothing of that session asks for care. */
@@ -48,7 +53,7 @@ final class AcceptSteps
         if ($log === null || $log->to_see || $log->pain_next_morning === null || $braked || StopSigns::isOpen($client)) {
             return;
         }
-        $small = $open->filter(static fn (Proposal $p): bool => self::isPlain($p)
+        $small = $open->filter(static fn (Proposal $p): bool => self::isPlain($p, Verdict::StepUp)
             && $p->session_log_id === $log->id && $p->rung === $p->planItem->rung
             && Lever::tryFrom((string) $p->lever)?->isCount() === true);
         $this->accept($small, $by);
@@ -73,9 +78,9 @@ final class AcceptSteps
         return $client->proposals()->where('status', Proposal::OPEN)->with(['planItem', 'client.clinic'])->get();
     }
 
-    private static function isPlain(Proposal $proposal): bool
+    private static function isPlain(Proposal $proposal, Verdict $what): bool
     {
-        return $proposal->decision === Verdict::StepUp->value && ! $proposal->review;
+        return $proposal->decision === $what->value && ! $proposal->review;
     }
 
     /**

@@ -12,6 +12,7 @@ use App\Models\User;
 use BuoyantStep\Core\Caseload\Mark;
 use BuoyantStep\Core\Caseload\NeedKind;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 
 /** Today's list as RenewNeeds keeps it: rows of an index, as quick for a thousand clients as for ten. */
 final class ReadToday
@@ -128,6 +129,22 @@ final class ReadToday
     }
 
     /**
+     * What can be accepted from the line: easing first, as it is the one that cannot wait; nothing while a stop is open.
+     *
+     * @param  Collection<int, KeptNeed>  $needs
+     * @return array{ease: bool, count: int}|null
+     */
+    private static function acceptable(Collection $needs): ?array
+    {
+        $of = static fn (NeedKind $kind): int => $needs->filter(static fn (KeptNeed $n): bool => $n->kind === $kind)->count();
+        $stopped = $of(NeedKind::StopSign) + $of(NeedKind::GateStopped) > 0;
+        $ease = $of(NeedKind::Ease);
+        $up = $of(NeedKind::StepUp);
+
+        return $stopped || $ease + $up === 0 ? null : ['ease' => $ease > 0, 'count' => $ease > 0 ? $ease : $up];
+    }
+
+    /**
      * @param  array<int, string>  $people
      * @return array<string, mixed>
      */
@@ -149,6 +166,7 @@ final class ReadToday
                 'about' => $n->about, 'can_wait' => $n->kind->canWait(), 'until' => $n->snoozed_until,
                 'because' => $n->snoozed_because,
             ])->all(),
+            'accept' => self::acceptable($needs),
             'last' => $standing->shown['last'] ?? null,
             'plan' => $standing->shown['plan'] ?? null,
             'assigned' => $assigned,

@@ -30,13 +30,6 @@ try {
                     .'rise")).scrollIntoView()',
             );
         }],
-        'because' => [
-            '/clients/1/plan',
-            static fn (Chrome $c) => $c->driver->executeScript(
-                'const b = document.querySelectorAll("[data-because]")[4]; b.scrollIntoView(); scrollBy(0, -140); '
-                    .'b.click()',
-            ),
-        ],
         'sheet' => ['/clients/1/sheet', null],
         'rulebook' => [
             '/rulebook', static fn (Chrome $c) => $c->fill('Find by condition, field, words or source', 'hypertension'),
@@ -50,11 +43,12 @@ try {
         'gate' => ['/clients/1/gate', null],
         'log' => ['/clients/1/log', static fn (Chrome $c) => $c->press('Everything done')],
         'review' => ['/clients/1/review', null],
+        'course' => ['/clients/29/course', static fn (Chrome $c) => $c->choose('What of each', 'estimated 1RM')],
+        'letter' => ['/clients/30/letters', static fn (Chrome $c) => $c->choose(
+            'Write a', 'letter to the referrer',
+        )->press('Draft it from the record')->see('Where each statement')],
     ];
     $chrome->visit('/sign-in');
-    if ($only === null || $only === 'sign-in') {
-        $chrome->shot("$folder/sign-in.png");
-    }
     $chrome->fill('Email', DemoAccounts::CLINICIAN)->fill(
         'Password', DemoAccounts::PASSWORD,
     )->press('Sign in')->see('need you');

@@ -241,6 +241,22 @@ it('says what a filter hides, and a red flag by name', function (): void {
         ->and(listed(['kind' => 'no such kind'])['filter']['kind'])->toBeNull();
 });
 
+it('offers what a line can accept, easing first, and nothing while a stop is open', function (): void {
+    $plan = $this->scene->issued();
+    $this->scene->goodSession($plan, now()->subDays(3)->format('Y-m-d'));
+    expect(listed()['rows'][0]['accept'] ?? null)->toBeNull();
+    $this->scene->goodSession($plan, now()->subDays(1)->format('Y-m-d'));
+    $up = listed()['rows'][0]['accept'];
+    expect($up['ease'])->toBeFalse()->and($up['count'])->toBeGreaterThan(0);
+    $this->scene->goodSession($plan, now()->format('Y-m-d'), ['pain_before' => 0, 'pain_next_morning' => 5]);
+    $down = listed()['rows'][0]['accept'];
+    expect($down['ease'])->toBeTrue();
+    $this->post("/clients/$plan->client_id/review/accept-steps", ['ease' => true])->assertSessionHasNoErrors();
+    expect(session('said'))->toBe($down['count'] === 1 ? '1 easing accepted.' : "{$down['count']} easings accepted.");
+    $this->scene->goodSession($plan, now()->format('Y-m-d'), ['stop_sign' => 'faintness']);
+    expect(listed()['rows'][0]['accept'])->toBeNull();
+});
+
 it('shows forty lines, and more when asked', function (): void {
     $client = $this->scene->client();
     listed();

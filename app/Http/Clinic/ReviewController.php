@@ -11,6 +11,7 @@ use App\Http\Clinic\Requests\DoseRequest;
 use App\Http\Clinic\Resources\ReviewResource;
 use App\Models\Client;
 use App\Models\Proposal;
+use BuoyantStep\Core\Progress\Decision;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Response;
@@ -24,8 +25,10 @@ final class ReviewController extends StageController
 
     public function acceptSteps(Request $request, Client $client, AcceptSteps $steps): RedirectResponse
     {
-        ['accepted' => $accepted, 'left' => $left] = $steps->all($client, $this->me($request));
-        $says = $accepted === 1 ? '1 step accepted.' : "$accepted steps accepted.";
+        $what = $request->boolean('ease') ? Decision::Ease : Decision::StepUp;
+        ['accepted' => $accepted, 'left' => $left] = $steps->all($client, $this->me($request), $what);
+        $thing = $what === Decision::Ease ? 'easing' : 'step';
+        $says = $accepted === 1 ? "1 $thing accepted." : "$accepted {$thing}s accepted.";
 
         return $left === [] ? $this->said($says) : $this->said($says)->withErrors([
             'proposal' => 'Not accepted: '.implode(' ', $left),

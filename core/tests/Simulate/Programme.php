@@ -277,7 +277,7 @@ final class Programme
 
     private function newGoal(RungHere $here, Followed $exercise, Goal $goal): void
     {
-        $range = Prescriber::range($here, $goal);
+        $range = Prescriber::range($here, $goal, $here->rung->work->kind);
         if ($range === null) {
             return;
         }

@@ -1,3 +1,4 @@
+import { nextOnToday } from "@/lib/today";
 import type { ClientFrame } from "@/types/props";
 import { useKeys } from "@/lib/keys";
 import { LitContext } from "@/lib/lit";
@@ -119,6 +120,7 @@ function useGoTo(client: ClientFrame): void {
         router.visit(letter === "t" ? "/" : `/clients/${client.id}/${LETTERS[letter] ?? "plan"}`);
     };
     useKeys({
+        n: () => router.visit(nextOnToday(client.id)),
         g: () => {
             waiting.current = true;
             setTimeout(() => (waiting.current = false), 1200);

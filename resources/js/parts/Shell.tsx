@@ -18,7 +18,9 @@ const KEYS: [string, string][] = [
     ["↓  ↑", "on Measure, from one result to the next"],
     ["a  e  r", "accept, edit, refuse the proposal that j or k has chosen"],
     ["A", "on Review, accept all that step up"],
-    ["z  y", "on Today, put the line off; show the week"],
+    ["a  z  y", "on Today, accept what the line offers, put it off, show the week"],
+    ["n", "on a client's page, to the next one on Today; on Today, add a client"],
+    ["x", "on Log, the next set as planned"],
     [
         "g then a letter",
         "go to a stage: s Screen, m Measure, l Limits, k Kit, p Plan, h Sheet, c Gate (check), o Log, v Review, d Letters, i Messages, t Today",

@@ -540,18 +540,18 @@ function SessionForm({
                     <input {...text("note")} />
                 </Field>
             </div>
-            {errors.confirmed && (
-                <label className="mt-2 flex min-h-8 items-start gap-2">
-                    <input
-                        type="checkbox"
-                        className="accent-water mt-0.5 size-5 shrink-0"
-                        checked={form.data.confirmed}
-                        onChange={(e) => form.setData("confirmed", e.target.checked)}
-                    />
-                    <span role="alert">{errors.confirmed}</span>
-                </label>
-            )}
-            <div className="border-sand bg-paper sticky bottom-0 mt-3 flex items-center gap-4 border-t py-3">
+            <div className="border-sand bg-paper sticky bottom-0 mt-3 flex flex-wrap items-center gap-4 border-t py-3">
+                {errors.confirmed && (
+                    <label className="flex min-h-8 w-full items-start gap-2">
+                        <input
+                            type="checkbox"
+                            className="accent-water mt-0.5 size-5 shrink-0"
+                            checked={form.data.confirmed}
+                            onChange={(e) => form.setData("confirmed", e.target.checked)}
+                        />
+                        <span role="alert">{errors.confirmed}</span>
+                    </label>
+                )}
                 <Button tone="main" type="submit" disabled={form.processing} data-save>
                     {correcting ? "Save the correction" : "Save session"}
                 </Button>

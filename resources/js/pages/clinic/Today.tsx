@@ -1,5 +1,6 @@
 import { useKeptPlaces } from "@/lib/kept";
 import { useKeys } from "@/lib/keys";
+import { rememberToday } from "@/lib/today";
 import { sayDate } from "@/lib/words";
 import Button from "@/parts/Button";
 import KeysHint from "@/parts/KeysHint";
@@ -9,8 +10,8 @@ import Behind from "@/parts/today/Behind";
 import TodayFilters from "@/parts/today/TodayFilters";
 import TodayLine from "@/parts/today/TodayLine";
 import type { TodayProps } from "@/types/props";
-import { Link, router } from "@inertiajs/react";
-import { useState } from "react";
+import { Link, router, usePage } from "@inertiajs/react";
+import { useEffect, useState } from "react";
 
 const heading = (count: number): string =>
     count === 0 ? "nobody needs you" : count === 1 ? "1 needs you" : `${count} need you`;
@@ -18,6 +19,7 @@ const heading = (count: number): string =>
 /** One dense list by need. j and k move, Enter opens the stage where the need is met, z puts it off. */
 export default function Today(props: TodayProps) {
     const { rows, count, all, quiet, quiet_count: quietCount, filter, people } = props;
+    const errors = usePage().props.errors as Record<string, string | undefined>;
     const unsaved = useKeptPlaces();
     const [at, setAt] = useState(0);
     const [putting, setPutting] = useState<number | null>(null);
@@ -31,7 +33,28 @@ export default function Today(props: TodayProps) {
         setAt(next);
         document.getElementById(`row-${next}`)?.focus();
     };
+    /** The line that has taken the place of the one that was met. */
+    const stayAt = (i: number) => () => {
+        setAt(i);
+        setPutting(null);
+        requestAnimationFrame(() =>
+            (document.getElementById(`row-${i}`) ?? document.getElementById(`row-${Math.max(0, i - 1)}`))?.focus(),
+        );
+    };
+    const accept = (i: number) => {
+        const row = rows[i];
+        if (row?.accept) {
+            router.post(
+                `/clients/${row.id}/review/accept-steps`,
+                { ease: row.accept.ease },
+                { preserveScroll: true, preserveState: true, onSuccess: stayAt(i) },
+            );
+        }
+    };
+    // For the pages of a client: who comes next on the list as it was last seen.
+    useEffect(() => rememberToday(rows), [rows]);
     useKeys({
+        a: () => accept(here()),
         j: move(1),
         k: move(-1),
         z: () => {
@@ -63,6 +86,11 @@ export default function Today(props: TodayProps) {
                     </p>
                 )}
                 <Behind behind={props.behind} />
+                {errors.proposal && (
+                    <p role="alert" className="text-stop mt-2 text-sm">
+                        {errors.proposal}
+                    </p>
+                )}
                 <TodayFilters filter={filter} kinds={props.kinds} hidden={props.hidden} putOff={props.put_off} />
                 <ol className="border-sand mt-3 border-t">
                     {rows.map((row, i) => (
@@ -72,12 +100,8 @@ export default function Today(props: TodayProps) {
                             index={i}
                             people={people}
                             putting={putting === row.id}
-                            onPutOff={(open) => {
-                                setPutting(open ? row.id : null);
-                                if (!open) {
-                                    document.getElementById(`row-${i}`)?.focus();
-                                }
-                            }}
+                            onPutOff={(open) => (open ? setPutting(row.id) : stayAt(i)())}
+                            onAccept={() => accept(i)}
                         />
                     ))}
                 </ol>
@@ -138,7 +162,7 @@ export default function Today(props: TodayProps) {
                     </Link>{" "}
                     <span className="text-soft text-sm">(key y)</span>
                 </p>
-                <KeysHint says="j and k move, Enter opens, z puts off, y shows the week, n adds a client, ? shows all keys." />
+                <KeysHint says="j and k move, Enter opens, a accepts what the line offers, z puts off, y shows the week, n adds a client, ? shows all keys." />
             </main>
         </Shell>
     );

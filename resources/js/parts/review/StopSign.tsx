@@ -40,7 +40,12 @@ export default function StopSign({
             </p>
             <div className="mt-2 flex items-start gap-3">
                 <Field label="Cleared by whom, and what was found" error={error} className="flex-1">
-                    <input className={inputClass} value={reason} onChange={(e) => setReason(e.target.value)} />
+                    <input
+                        data-next
+                        className={inputClass}
+                        value={reason}
+                        onChange={(e) => setReason(e.target.value)}
+                    />
                 </Field>
                 <Button tone="stop" type="submit" disabled={busy} className="mt-6">
                     Clear the red flag

@@ -14,12 +14,14 @@ export default function TodayLine({
     people,
     putting,
     onPutOff,
+    onAccept,
 }: {
     row: TodayRow;
     index: number;
     people: [number, string][];
     putting: boolean;
     onPutOff: (open: boolean) => void;
+    onAccept: () => void;
 }) {
     const takeUp = (need: TodayNeed) =>
         router.post(
@@ -76,6 +78,19 @@ export default function TodayLine({
                         </option>
                     ))}
                 </select>
+                {row.accept && (
+                    <Button small onClick={onAccept}>
+                        Accept {row.accept.count}{" "}
+                        {row.accept.ease
+                            ? row.accept.count === 1
+                                ? "easing"
+                                : "easings"
+                            : row.accept.count === 1
+                              ? "step"
+                              : "steps"}
+                        <span className="sr-only"> of {row.name}</span>
+                    </Button>
+                )}
                 {row.needs.some((need) => need.can_wait && need.until === null) && (
                     <Button small tone="quiet" aria-expanded={putting} onClick={() => onPutOff(!putting)}>
                         Put off<span className="sr-only"> {row.name}</span>

@@ -19,6 +19,8 @@ export interface TodayRow {
     age: number | null;
     mark: MarkName;
     needs: TodayNeed[];
+    /** What can be accepted from the line: all its easings, or all its steps up. */
+    accept: { ease: boolean; count: number } | null;
     last: string | null;
     plan: number | null;
     assigned: number | null;
