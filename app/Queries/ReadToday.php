@@ -137,7 +137,8 @@ final class ReadToday
     private static function acceptable(Collection $needs): ?array
     {
         $of = static fn (NeedKind $kind): int => $needs->filter(static fn (KeptNeed $n): bool => $n->kind === $kind)->count();
-        $stopped = $of(NeedKind::StopSign) + $of(NeedKind::GateStopped) > 0;
+        // What no longer fits is put right on Plan first; a step on top of it would be refused.
+        $stopped = $of(NeedKind::StopSign) + $of(NeedKind::GateStopped) + $of(NeedKind::PlanNoLongerFits) > 0;
         $ease = $of(NeedKind::Ease);
         $up = $of(NeedKind::StepUp);
 

@@ -47,7 +47,7 @@ export default function Today(props: TodayProps) {
             router.post(
                 `/clients/${row.id}/review/accept-steps`,
                 { ease: row.accept.ease },
-                { preserveScroll: true, preserveState: true, onSuccess: stayAt(i) },
+                { preserveScroll: true, preserveState: true, onFinish: stayAt(i) },
             );
         }
     };
@@ -100,6 +100,7 @@ export default function Today(props: TodayProps) {
                             index={i}
                             people={people}
                             putting={putting === row.id}
+                            kind={filter.kind}
                             onPutOff={(open) => (open ? setPutting(row.id) : stayAt(i)())}
                             onAccept={() => accept(i)}
                         />

@@ -14,10 +14,10 @@ const inAWeek = (today: string): string => {
 };
 
 /** One need of a line, put off to a day, for a reason. */
-export default function PutOffForm({ row, onDone }: { row: TodayRow; onDone: () => void }) {
+export default function PutOffForm({ row, kind, onDone }: { row: TodayRow; kind: string | null; onDone: () => void }) {
     const { me, errors } = usePage().props as unknown as Shared & { errors: Record<string, string | undefined> };
     const able = row.needs.filter((need) => need.can_wait && need.until === null);
-    const [about, setAbout] = useState(able[0]?.about ?? "");
+    const [about, setAbout] = useState((able.find((need) => need.kind === kind) ?? able[0])?.about ?? "");
     const [until, setUntil] = useState(inAWeek(me?.today ?? ""));
     const [reason, setReason] = useState("");
     const [busy, setBusy] = useState(false);

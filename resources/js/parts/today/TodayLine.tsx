@@ -13,6 +13,7 @@ export default function TodayLine({
     index,
     people,
     putting,
+    kind,
     onPutOff,
     onAccept,
 }: {
@@ -20,6 +21,8 @@ export default function TodayLine({
     index: number;
     people: [number, string][];
     putting: boolean;
+    /** The need that the list is filtered by. */
+    kind: string | null;
     onPutOff: (open: boolean) => void;
     onAccept: () => void;
 }) {
@@ -104,7 +107,7 @@ export default function TodayLine({
                         </Button>
                     ))}
             </div>
-            {putting && <PutOffForm row={row} onDone={() => onPutOff(false)} />}
+            {putting && <PutOffForm row={row} kind={kind} onDone={() => onPutOff(false)} />}
         </li>
     );
 }
