@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Collection;
 final class ReadToday
 {
     /** Names of the quiet ones that are shown; the others are counted. */
-    private const QUIET = 40;
+    private const QUIET = 24;
 
     /** @return array<string, mixed> */
     public function of(User $user, TodayFilter $filter): array
@@ -28,7 +28,7 @@ final class ReadToday
         $shown = $this->shown($user, $filter);
         $rows = $shown->clone()->with('needs')->orderBy('rank')->orderBy('name')->limit($filter->lines)->get();
         $all = self::inNeed($clinic)->count();
-        $count = $shown->count();
+        $count = $filter->hides() || $filter->putOff ? $shown->count() : $all;
         $quiet = Standing::query()->where('clinic_id', $clinic->id)->where('rank', Standing::QUIET);
 
         return [

@@ -27,19 +27,16 @@ final class ReadWeek
     {
         $clinic = $user->clinic;
         $done = $this->done($clinic, $monday);
-        $dates = $this->dates($user, $monday, $mine);
+        [$trains, $dates] = $this->standings($user, $mine);
         $days = [];
         for ($i = 0; $i < self::DAYS; $i++) {
             $on = $monday->plus($i);
-            $trains = self::standings($user, $mine)->whereRaw('JSON_CONTAINS(shown, ?, "$.days")', [(string) ($i + 1)]);
+            $who = $trains[$i + 1] ?? [];
             $days[] = [
-                'on' => (string) $on, 'label' => $on->label(), 'count' => $trains->count(),
-                'trains' => $trains->clone()->orderBy('name')->limit(self::NAMES)->get()->map(
-                    static fn (Standing $s): array => [
-                        'id' => $s->client_id, 'name' => $s->name,
-                        'done' => in_array($s->client_id, $done[(string) $on] ?? [], true),
-                    ],
-                )->all(),
+                'on' => (string) $on, 'label' => $on->label(), 'count' => count($who),
+                'trains' => array_map(static fn (array $w): array => [
+                    ...$w, 'done' => in_array($w['id'], $done[(string) $on] ?? [], true),
+                ], array_slice($who, 0, self::NAMES)),
                 'dates' => array_slice($dates[(string) $on] ?? [], 0, self::DATES),
                 'more' => max(0, count($dates[(string) $on] ?? []) - self::DATES),
             ];
@@ -51,13 +48,36 @@ final class ReadWeek
         ];
     }
 
-    /** @return Builder<Standing> */
-    private static function standings(User $user, bool $mine): Builder
+    /**
+     * Everyone in one reading, by name.
+     *
+     * @return array{
+     *     array<int, list<array{id: int, name: string}>>, array<string, list<array{id: int, name: string, says: string}>>
+     * } who trains by weekday, and what falls on which date
+     */
+    private function standings(User $user, bool $mine): array
     {
-        return Standing::query()->where('clinic_id', $user->clinic_id)->when($mine, static fn (Builder $q) => $q->whereIn(
-            'client_id',
-            Client::query()->where('clinic_id', $user->clinic_id)->where('assigned_to', $user->id)->select('id'),
-        ));
+        $rows = Standing::query()->where('clinic_id', $user->clinic_id)
+            ->when($mine, static fn (Builder $q) => $q->whereIn(
+                'client_id',
+                Client::query()->where('clinic_id', $user->clinic_id)->where('assigned_to', $user->id)->select('id'),
+            ))
+            ->whereNotNull('shown')->orderBy('name')->get(['client_id', 'name', 'shown']);
+        $trains = $dates = [];
+        foreach ($rows as $row) {
+            $who = ['id' => $row->client_id, 'name' => $row->name];
+            foreach ($row->shown['days'] ?? [] as $day) {
+                $trains[$day][] = $who;
+            }
+            foreach ($row->shown['dates'] ?? [] as $date) {
+                $dates[$date['on']][] = [...$who, 'says' => $date['says']];
+            }
+            if (($row->shown['retest_on'] ?? null) !== null) {
+                $dates[$row->shown['retest_on']][] = [...$who, 'says' => 'Re-test due.'];
+            }
+        }
+
+        return [$trains, $dates];
     }
 
     /** @return array<string, list<int>> clients with a session by day */
@@ -72,30 +92,5 @@ final class ReadWeek
         }
 
         return $done;
-    }
-
-    /** @return array<string, list<array{id: int, name: string, says: string}>> by day */
-    private function dates(User $user, Day $monday, bool $mine): array
-    {
-        $last = (string) $monday->plus(self::DAYS - 1);
-        $dates = [];
-        $standings = self::standings($user, $mine)->where(
-            static fn (Builder $q) => $q->whereRaw('JSON_LENGTH(shown, "$.dates") > 0')->orWhereRaw(
-                'JSON_VALUE(shown, "$.retest_on") BETWEEN ? AND ?', [(string) $monday, $last],
-            ),
-        )->orderBy('name')->get();
-        foreach ($standings as $standing) {
-            $says = $standing->shown['dates'] ?? [];
-            if (($standing->shown['retest_on'] ?? null) !== null) {
-                $says[] = ['on' => $standing->shown['retest_on'], 'says' => 'Re-test due.'];
-            }
-            foreach ($says as $date) {
-                $dates[$date['on']][] = [
-                    'id' => $standing->client_id, 'name' => $standing->name, 'says' => $date['says'],
-                ];
-            }
-        }
-
-        return $dates;
     }
 }

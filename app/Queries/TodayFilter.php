@@ -16,7 +16,7 @@ final readonly class TodayFilter
     public const NOBODYS = 'nobodys';
 
     /** Lines at a time. */
-    public const LINES = 40;
+    public const LINES = 25;
 
     /** Nobody reads further than this; a filter gets there sooner. */
     private const MOST = 400;

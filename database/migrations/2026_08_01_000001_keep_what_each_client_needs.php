@@ -85,7 +85,8 @@ return new class extends Migration
             $table->char('about', 32);
             $table->date('snoozed_until')->nullable();
             $table->string('snoozed_because', 300)->nullable();
-            $table->index(['clinic_id', 'snoozed_until', 'kind']);
+            // Counted by kind from the index alone.
+            $table->index(['clinic_id', 'snoozed_until', 'kind', 'client_id']);
         });
         foreach (self::OF_CLIENT as $table => $client) {
             self::onEach(self::EVERY, $table, 'client_id', $client);

@@ -257,7 +257,7 @@ it('offers what a line can accept, easing first, and nothing while a stop is ope
     expect(listed()['rows'][0]['accept'])->toBeNull();
 });
 
-it('shows forty lines, and more when asked', function (): void {
+it('shows twenty-five lines, and more when asked', function (): void {
     $client = $this->scene->client();
     listed();
     // Standings alone: what is tested is the reading.
@@ -271,8 +271,8 @@ it('shows forty lines, and more when asked', function (): void {
         continue;
     }
     $page = listed();
-    expect($page['rows'])->toHaveCount(40)->and($page['count'])->toBe(61)->and($page['all'])->toBe(61)
-        ->and(listed(['lines' => 80])['rows'])->toHaveCount(61)->and(listed(['lines' => 'x'])['rows'])->toHaveCount(40);
+    expect($page['rows'])->toHaveCount(25)->and($page['count'])->toBe(61)->and($page['all'])->toBe(61)
+        ->and(listed(['lines' => 80])['rows'])->toHaveCount(61)->and(listed(['lines' => 'x'])['rows'])->toHaveCount(25);
 });
 
 it('shows the week: who trains when, who has done it, and what falls on a day', function (): void {

@@ -111,7 +111,7 @@ export default function Today(props: TodayProps) {
                         className="mt-3"
                         onClick={() =>
                             router.reload({
-                                data: { lines: filter.lines + 40 },
+                                data: { lines: filter.lines + rows.length },
                                 only: ["rows", "count", "filter"],
                             })
                         }
