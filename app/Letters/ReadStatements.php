@@ -42,6 +42,12 @@ final class ReadStatements
 
     private const DECISIONS = 6;
 
+    /** Sessions are held beside the plan over so many, or since it began. */
+    private const WEEKS = 4;
+
+    /** Said to the clinician on a page; a letter is read by others. */
+    private const TO_THE_CLINICIAN = ' Opens when you confirm it.';
+
     private const EXERCISES = 8;
 
     private const READINGS = [
@@ -116,7 +122,7 @@ final class ReadStatements
     /** @return list<Statement> */
     private static function wants(Client $client): array
     {
-        return $client->wants === null ? [] : [new Statement('Wants to '.$client->wants.'.', 'Screen', 'screen')];
+        return $client->wants === null ? [] : [new Statement('Wants: '.rtrim($client->wants, '.').'.', 'Screen', 'screen')];
     }
 
     /** @return list<Statement> */
@@ -174,8 +180,11 @@ final class ReadStatements
             return [];
         }
         $plan = $client->plans->firstWhere('status', Plan::ISSUED);
+        $began = Plan::query()->where('client_id', $client->id)->min('issued_on');
+        $days = is_string($began) ? Day::of(substr($began, 0, 10))->daysTo($situation->on) : 0;
+        $weeks = max(1, min(self::WEEKS, intdiv($days + 6, 7)));
         $recent = $done->filter(
-            static fn (SessionLog $l): bool => $l->done_on > (string) $situation->on->plus(-28),
+            static fn (SessionLog $l): bool => $l->done_on > (string) $situation->on->plus(-7 * $weeks),
         )->count();
 
         return [new Statement(sprintf(
@@ -183,7 +192,8 @@ final class ReadStatements
             Day::of(substr($first->done_on, 0, 10))->label(), Day::of(substr($last->done_on, 0, 10))->label(),
             $off === 0 ? '' : sprintf(', %d called off', $off),
             $plan === null ? '' : sprintf(
-                '; in the last four weeks %d of the %d that the plan asks for', $recent, 4 * count($plan->days),
+                '; in the last %s %d of the %d that the plan asks for', $weeks === 1 ? 'week' : $weeks.' weeks', $recent,
+                $weeks * count($plan->days),
             ),
         ), 'Over time', 'course')];
     }
@@ -226,18 +236,24 @@ final class ReadStatements
         foreach (self::READINGS as $key => [$title, $unit]) {
             $values = $checks->map(static fn (GateCheck $c): mixed => $c->readings[$key] ?? null)->filter(
                 static fn (mixed $v): bool => is_int($v) || is_float($v),
-            )->values()->all();
+            )->all();
             if ($values !== []) {
-                $says[] = new Statement(count($values) === 1
-                    ? sprintf('%s: %s %s.', $title, self::number($values[0]), $unit)
-                    : sprintf(
-                        '%s: %s to %s %s over %d checks, the last %s.', $title, self::number(min($values)),
-                        self::number(max($values)), $unit, count($values), self::number($values[count($values) - 1]),
-                    ), 'Over time', 'course');
+                $says[] = new Statement(self::reading($title, $unit, array_values($values)), 'Over time', 'course');
             }
         }
 
         return $says;
+    }
+
+    /** @param  non-empty-list<int|float>  $values */
+    private static function reading(string $title, string $unit, array $values): string
+    {
+        [$least, $most, $last] = array_map(self::number(...), [min($values), max($values), $values[count($values) - 1]]);
+        $checks = count($values) === 1 ? '' : sprintf(' over %d checks', count($values));
+
+        return $least === $most
+            ? sprintf('%s: %s %s%s.', $title, $least, $unit, $checks)
+            : sprintf('%s: %s to %s %s%s, the last %s.', $title, $least, $most, $unit, $checks, $last);
     }
 
     /** @return list<Statement> */
@@ -307,6 +323,8 @@ final class ReadStatements
     private static function decisions(Client $client): array
     {
         $rows = Decision::query()->where('client_id', $client->id)->where('kind', 'like', 'proposal.%')
+            // What stays as it is was no decision.
+            ->where('says', 'not like', '%: stay %')
             ->latest('id')->limit(self::DECISIONS)->get();
 
         return array_values($rows->map(static fn (Decision $d): Statement => new Statement(
@@ -354,7 +372,7 @@ final class ReadStatements
         $plan = $client->plans->firstWhere('status', Plan::ISSUED);
         $measured = $client->measures->whereNull('not_tested')->last()?->measured_on;
         $says = array_map(static fn (Crossing $c): Statement => new Statement(
-            $c->date->label().': '.$c->says, 'Limits', 'limits',
+            $c->date->label().': '.str_replace(self::TO_THE_CLINICIAN, '', $c->says), 'Limits', 'limits',
         ), $this->rules->crossings($situation->facts()));
         if ($plan !== null && $measured !== null) {
             $on = Day::of(substr($measured, 0, 10))->plus(Retest::days($situation, $plan->block_weeks));

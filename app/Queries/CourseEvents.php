@@ -62,7 +62,8 @@ final class CourseEvents
             ->where('made_at', '>=', (string) $from)->orderBy('id')->get();
         foreach ($said as $decision) {
             $events[] = [
-                'on' => substr($decision->made_at, 0, 10), 'kind' => $kinds[$decision->kind], 'says' => $decision->says,
+                'on' => substr($decision->made_at, 0, 10), 'kind' => $kinds[$decision->kind], 'says' => $decision->says
+                    .($decision->reason === null ? '' : ' '.rtrim($decision->reason, '.').'.'),
             ];
         }
         $stopped = GateCheck::query()->where('client_id', $client->id)->where(

@@ -46,9 +46,9 @@ it('says in a note what was done, how it went and what is next', function (): vo
     $this->scene->goodSession($plan, $day(4));
     $this->scene->goodSession($plan, $day(2), ['pain_before' => 1, 'pain_next_morning' => 4]);
     $body = ($this->begin)($plan->client_id, 'note')->body;
-    expect($body)->toContain('Wants to carry the shopping.')
+    expect($body)->toContain('Wants: carry the shopping.')
         ->toContain('2 sessions logged from '.$this->scene->user->clinic->today()->plus(-4)->label())
-        ->toContain('in the last four weeks 2 of the 8 that the plan asks for.')
+        ->toContain('in the last week 2 of the 2 that the plan asks for.')
         ->toContain('next morning at most 4.')->toContain('Pain next morning was 4, worse than 1 before.')
         ->toContain('30 s chair stand: 12')->toContain('Version 1 of ')->toContain('Re-test due on ')
         // No decision was made yet: the heading goes with it.
@@ -140,7 +140,7 @@ it('lets a lead put the clinic\'s own words in place, with fields that there are
     $this->put('/letters', [...$words, 'body' => 'On {nobody}'])->assertSessionHasErrors('body');
     $this->put('/letters', $words)->assertSessionHasNoErrors();
     expect(($this->begin)($client->id, 'note')->body)
-        ->toBe("Our note on Ada Mole, born 1 May 1948\n\nWants to climb stairs.");
+        ->toBe("Our note on Ada Mole, born 1 May 1948\n\nWants: climb stairs.");
     $page = array_column(Scene::props($this->get('/letters'))['templates'], null, 'kind');
     expect($page['note']['own'])->toBeTrue()->and($page['referrer']['own'])->toBeFalse();
     $this->put('/letters', ['kind' => 'note', 'body' => ''])->assertSessionHasNoErrors();
