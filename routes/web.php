@@ -145,6 +145,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/log/export.csv', [LogTableController::class, 'export']);
             Route::get('/review', [ReviewController::class, 'show']);
             Route::get('/course', [CourseController::class, 'show']);
+            Route::get('/course.pdf', [CourseController::class, 'pdf']);
             Route::get('/messages', [MessageController::class, 'show']);
             Route::get('/letters', [LetterController::class, 'index']);
             Route::get('/letters/{letter}', [LetterController::class, 'show']);

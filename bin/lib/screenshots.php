@@ -43,8 +43,8 @@ try {
         'gate' => ['/clients/1/gate', null],
         'log' => ['/clients/1/log', static fn (Chrome $c) => $c->press('Everything done')],
         'review' => ['/clients/1/review', null],
-        'course' => ['/clients/29/course', static fn (Chrome $c) => $c->choose('What of each', 'estimated 1RM')],
-        'letter' => ['/clients/30/letters', static fn (Chrome $c) => $c->choose(
+        'course' => ['/clients/25/course', static fn (Chrome $c) => $c->choose('What of each', 'estimated 1RM')],
+        'letter' => ['/clients/26/letters', static fn (Chrome $c) => $c->choose(
             'Write a', 'letter to the referrer',
         )->press('Draft it from the record')->see('Where each statement')],
     ];

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\LogSession;
+use App\Exchange\ChartSvg;
 use App\Models\Client;
 use App\Models\Plan;
 use App\Models\SessionLog;
@@ -131,4 +132,30 @@ it('holds the last weeks beside as many before, and ignores an address that mean
     foreach ([['exercise' => 'no/such'], ['what' => 'x'], ['weeks' => '9999'], ['exercise' => ['a']]] as $odd) {
         expect(($this->course)($odd))->toMatchArray(['chosen' => '', 'what' => 'load', 'weeks' => 4]);
     }
+});
+
+it('prints the pictures, with each point where its day and its value are', function (): void {
+    $row = $this->plan->items->firstWhere('family', 'tote_row');
+    foreach ([[10, 3000], [5, 4000], [0, 4500]] as [$ago, $load]) {
+        logged($this->plan, now()->subDays($ago)->format('Y-m-d'), [
+            ['reps' => 10, 'load_g' => $load, 'effort' => 6.0, 'side' => $row->sides[0]],
+        ]);
+    }
+    $pdf = $this->get("/clients/{$this->plan->client_id}/course.pdf?exercise=".urlencode("tote_row/$row->rung"))->assertOk();
+    expect(Str::startsWith((string) $pdf->getContent(), '%PDF'))->toBeTrue();
+    $this->get("/clients/{$this->plan->client_id}/course.pdf?what=max")->assertOk();
+    $page = ($this->course)();
+    $panel = panels($page)["tote_row/$row->rung"];
+    $chart = ChartSvg::of($panel, $page['events'], $page['from'], $page['to']);
+    preg_match_all('/(?:cx|rect x)="([\d.]+)" (?:cy|y)="([\d.]+)"/', $chart['svg'], $at, PREG_SET_ORDER);
+    // Ten days over 408 of width, 0 to 4.5 kg over 108 of height, from an edge of 6; a square is drawn from its corner.
+    $corner = $panel['series'][0]['mark'] === 'square' ? 2.5 : 0.0;
+    expect(array_map(static fn (array $m): array => [
+        round((float) $m[1] + $corner, 1), round((float) $m[2] + $corner, 1),
+    ], $at))->toBe([[6.0, 42.0], [210.0, 18.0], [414.0, 6.0]])
+        ->and([$chart['least'], $chart['most']])->toBe([0.0, 4.5]);
+});
+
+it('prints nothing of nobody', function (): void {
+    $this->get("/clients/{$this->plan->client_id}/course.pdf")->assertOk();
 });

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Clinic;
 
+use App\Exchange\ChartSvg;
+use App\Exchange\Pdf;
 use App\Http\Clinic\Resources\CourseResource;
 use App\Models\Client;
 use App\Models\Decision;
 use App\Models\Standing;
 use App\Queries\Kept;
+use App\Rows\BuildSituation;
+use BuoyantStep\Core\Units\Day;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as Answer;
 use Inertia\Response;
 
 /** Review over time, drawn. */
@@ -31,5 +36,32 @@ final class CourseController extends StageController
             'course', $client, [...$asked, ...$since, $client->massUnit()->value],
             static fn (): array => $resource->of($client, $situation(), ...$asked),
         ));
+    }
+
+    public function pdf(Request $request, Client $client, CourseResource $resource, BuildSituation $build): Answer
+    {
+        $page = $resource->of(
+            $client, $build->of($client), $this->word($request, 'exercise'), $this->word($request, 'what'),
+            (int) $this->word($request, 'weeks'),
+        );
+        $events = array_map(static fn (array $e): array => [
+            ...$e, 'label' => Day::of($e['on'])->label(),
+            'says' => $client->massUnit()->render($e['says']),
+        ], $page['events']);
+        $html = view('course', [
+            'name' => $client->name(), 'clinic' => $client->clinic->name, 'today' => $client->clinic->today()->label(),
+            'chosen' => array_column($page['exercises'], 1, 0)[$page['chosen']] ?? '',
+            'what' => array_column($page['whats'], 1, 0)[$page['what']] ?? '',
+            'panels' => array_map(static function (array $panel) use ($events, $page): array {
+                $chart = ChartSvg::of($panel, $events, $page['from'], $page['to']);
+
+                return [$panel, [
+                    ...$chart, 'from' => Day::of($chart['from'])->label(), 'to' => Day::of($chart['to'])->label(),
+                ]];
+            }, [...$page['panels'], ...$page['others']]),
+            'events' => $events,
+        ])->render();
+
+        return Pdf::answer($html, 'over-time');
     }
 }

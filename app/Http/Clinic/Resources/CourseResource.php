@@ -60,7 +60,11 @@ final class CourseResource
      * @param  string  $key  family/rung of the one exercise to show; "" for all side by side
      * @param  string  $what  which of WHAT, where all are shown
      * @param  int  $weeks  of a span, which the one before is held beside
-     * @return array<string, mixed>
+     * @return array{
+     *     exercises: list<array{string, string}>, chosen: string, what: string, whats: list<array{string, string}>,
+     *     panels: list<Panel>, others: list<Panel>, events: list<array{on: string, kind: string, says: string}>,
+     *     from: string, to: string, weeks: int, spans: list<int>, compared: list<array<string, mixed>>
+     * }
      */
     public function of(Client $client, Situation $situation, string $key, string $what, int $weeks): array
     {

@@ -1,5 +1,4 @@
 import { sayDate } from "@/lib/words";
-import Button from "@/parts/Button";
 import TimeChart, { EVENT_SIGN } from "@/parts/chart/TimeChart";
 import ClientShell from "@/parts/ClientShell";
 import Options from "@/parts/Options";
@@ -35,9 +34,16 @@ export default function Course(props: CourseProps) {
                 <Link href={`/clients/${client.id}/review`} className="text-water no-print min-h-6 text-sm underline">
                     back to the decisions
                 </Link>
-                <Button small className="no-print ml-auto" onClick={() => window.print()}>
-                    Print, or save as PDF
-                </Button>
+                <a
+                    className="text-water no-print ml-auto min-h-6 text-sm underline"
+                    href={`/clients/${client.id}/course.pdf?${new URLSearchParams({
+                        exercise: chosen,
+                        what,
+                        weeks: String(weeks),
+                    }).toString()}`}
+                >
+                    as PDF
+                </a>
             </div>
             {exercises.length === 0 ? (
                 <p className="mt-3">No session logged yet: the first one begins the lines.</p>
