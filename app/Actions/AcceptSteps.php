@@ -16,7 +16,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /**
- * Accepts at once what steps up, or what eases, and asks for no look; or, where a clinician chose so for a client, what only counts a
+ * Accepts at once what steps up, or what eases, and asks for no look; or, where a clinician chose so for a client,
+ * what only counts a
  * little more, by itself, and never after a brake. Nothing is issued by it.
  */
 final class AcceptSteps
@@ -50,7 +51,9 @@ final class AcceptSteps
             static fn (Proposal $p): bool => $p->review || Verdict::from($p->decision)->isBrake(),
         );
         // The morning after belongs to the session: until it is known, nothing steps by itself.
-        if ($log === null || $log->to_see || $log->pain_next_morning === null || $braked || StopSigns::isOpen($client)) {
+        if (
+            $log === null || $log->to_see || $log->pain_next_morning === null || $braked || StopSigns::isOpen($client)
+        ) {
             return;
         }
         $small = $open->filter(static fn (Proposal $p): bool => self::isPlain($p, Verdict::StepUp)

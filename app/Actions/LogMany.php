@@ -12,7 +12,8 @@ use BuoyantStep\Core\Units\Day;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Several sessions at once, all of them or none: from a paper sheet, or from a file, which somebody looks at afterwards.
+ * Several sessions at once, all of them or none: from a paper sheet, or from a file, which somebody looks at
+ * afterwards.
  *
  * @phpstan-import-type Found from LogCsv
  */

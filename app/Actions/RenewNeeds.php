@@ -112,12 +112,15 @@ final class RenewNeeds
     {
         $kept = Standing::query()->where('clinic_id', $clinic->id)->where('stale', false)
             ->with('needs')->get();
-        foreach (FindNeeds::clients($clinic, array_values(array_map(intval(...), $kept->modelKeys())), $today) as $client) {
+        $ids = array_values(array_map(intval(...), $kept->modelKeys()));
+        foreach (FindNeeds::clients($clinic, $ids, $today) as $client) {
             ['needs' => $needs, 'shown' => $shown] = $this->needs->of($client, $today);
             $standing = $kept->find($client->id);
             $was = $standing?->needs->map(static fn (KeptNeed $n): array => $n->getAttributes())->all() ?? [];
             $is = self::rows($client, $needs, $today);
-            $same = array_map(static fn (array $r): array => array_diff_key($r, ['id' => 0]), array_values($was)) == $is;
+            $same = array_map(
+                static fn (array $r): array => array_diff_key($r, ['id' => 0]), array_values($was),
+            ) == $is;
             if (! $same || $standing?->shown != $shown || $standing?->name !== $client->name()) {
                 throw new LogicException("What Today keeps of client $client->id is not what would be worked out now.");
             }

@@ -52,11 +52,15 @@ final class ChartSvg
         }
         foreach ($events as $event) {
             if ($event['on'] >= $from && $event['on'] <= $to && $event['kind'] !== 'dose') {
-                $parts[] = self::line($x($event['on']), self::EDGE, $x($event['on']), self::H - self::EDGE, '#12343b', '1 2');
+                $parts[] = self::line(
+                    $x($event['on']), self::EDGE, $x($event['on']), self::H - self::EDGE, '#12343b', '1 2',
+                );
             }
         }
         if ($panel['norm'] !== null) {
-            $parts[] = self::line(self::EDGE, $y($panel['norm']), self::W - self::EDGE, $y($panel['norm']), '#12343b', '1 4');
+            $parts[] = self::line(
+                self::EDGE, $y($panel['norm']), self::W - self::EDGE, $y($panel['norm']), '#12343b', '1 4',
+            );
         }
         foreach ($panel['series'] as $series) {
             $parts[] = sprintf(
@@ -82,7 +86,8 @@ final class ChartSvg
     private static function line(float $x1, float $y1, float $x2, float $y2, string $ink, string $dash): string
     {
         return sprintf(
-            '<line x1="%s" y1="%s" x2="%s" y2="%s" stroke="%s" stroke-width="0.8" stroke-dasharray="%s"/>', $x1, $y1, $x2,
+            '<line x1="%s" y1="%s" x2="%s" y2="%s" stroke="%s" stroke-width="0.8" stroke-dasharray="%s"/>', $x1, $y1,
+            $x2,
             $y2, $ink, $dash,
         );
     }

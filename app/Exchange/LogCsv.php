@@ -103,7 +103,9 @@ final class LogCsv
     {
         $on = Day::of($line['date'] ?? '', 'date');
         if ($on->isAfter($today)) {
-            throw new CsvFault(sprintf('%s lies ahead; a session has been done, for example on %s.', $on->label(), $today));
+            throw new CsvFault(
+                sprintf('%s lies ahead; a session has been done, for example on %s.', $on->label(), $today),
+            );
         }
         $plan = $plans->last(static fn (Plan $p): bool => (string) $p->issued_on <= (string) $on);
         if ($plan === null) {
@@ -135,7 +137,9 @@ final class LogCsv
         if ($named === null || $first === null) {
             throw new CsvFault(sprintf(
                 '"%s" is not in version %d of the plan, which was in use that day%s.', $exercise, $plan->version,
-                $first === null ? '' : ', for example: '.$this->catalogue->family($first->family)->rung($first->rung)->name,
+                $first === null
+                    ? ''
+                    : ', for example: '.$this->catalogue->family($first->family)->rung($first->rung)->name,
             ));
         }
 
@@ -158,7 +162,8 @@ final class LogCsv
         }
         $side = ($line['side'] ?? '') === ''
             ? null
-            : Side::tryFrom(mb_strtolower($line['side'])) ?? throw new CsvFault('side is left, right, both or nothing.');
+            : Side::tryFrom(mb_strtolower($line['side']))
+            ?? throw new CsvFault('side is left, right, both or nothing.');
         $kg = self::number($line, 'load_kg', 0, 200);
         $load = $kg === null ? null : (int) round($kg * 1000);
 
@@ -177,7 +182,9 @@ final class LogCsv
     {
         $value = self::number($line, $column, $least, $most);
         if ($value !== null && floor($value) !== $value) {
-            throw new CsvFault(sprintf('%s is a whole number from %d to %d, for example %d.', $column, $least, $most, $least));
+            throw new CsvFault(
+                sprintf('%s is a whole number from %d to %d, for example %d.', $column, $least, $most, $least),
+            );
         }
 
         return $value === null ? null : (int) $value;
@@ -219,7 +226,9 @@ final class LogCsv
         }
 
         return (new CsvEncoder)->encode(
-            $rows === [] ? [array_fill_keys(self::COLUMNS, '')] : $rows, 'csv', [CsvEncoder::ESCAPE_FORMULAS_KEY => true],
+            $rows === [] ? [array_fill_keys(self::COLUMNS, '')] : $rows, 'csv', [
+                CsvEncoder::ESCAPE_FORMULAS_KEY => true,
+            ],
         );
     }
 }

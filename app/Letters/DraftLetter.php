@@ -12,7 +12,9 @@ use App\Models\User;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
 
-/** The words of a clinic's template with what the record says in its fields. A field that the record leaves empty goes. */
+/**
+ * The words of a clinic's template with what the record says in its fields. A field that the record leaves empty goes.
+ */
 final class DraftLetter
 {
     public function __construct(private readonly ReadStatements $statements)

@@ -122,7 +122,9 @@ final class ReadStatements
     /** @return list<Statement> */
     private static function wants(Client $client): array
     {
-        return $client->wants === null ? [] : [new Statement('Wants: '.rtrim($client->wants, '.').'.', 'Screen', 'screen')];
+        return $client->wants === null
+            ? []
+            : [new Statement('Wants: '.rtrim($client->wants, '.').'.', 'Screen', 'screen')];
     }
 
     /** @return list<Statement> */
@@ -192,7 +194,8 @@ final class ReadStatements
             Day::of(substr($first->done_on, 0, 10))->label(), Day::of(substr($last->done_on, 0, 10))->label(),
             $off === 0 ? '' : sprintf(', %d called off', $off),
             $plan === null ? '' : sprintf(
-                '; in the last %s %d of the %d that the plan asks for', $weeks === 1 ? 'week' : $weeks.' weeks', $recent,
+                '; in the last %s %d of the %d that the plan asks for',
+                $weeks === 1 ? 'week' : $weeks.' weeks', $recent,
                 $weeks * count($plan->days),
             ),
         ), 'Over time', 'course')];
@@ -202,7 +205,9 @@ final class ReadStatements
     private function pain(Client $client, Situation $situation): array
     {
         $logs = $this->logs($client, $situation);
-        $during = $logs->map(static fn (SessionLog $l): mixed => $l->items->max('pain_during'))->filter(static fn (mixed $v): bool => is_int($v));
+        $during = $logs->map(
+            static fn (SessionLog $l): mixed => $l->items->max('pain_during'),
+        )->filter(static fn (mixed $v): bool => is_int($v));
         $morning = $logs->pluck('pain_next_morning')->filter(static fn (mixed $v): bool => is_int($v));
         $says = [];
         if ($during->isNotEmpty()) {
@@ -248,7 +253,9 @@ final class ReadStatements
     /** @param  non-empty-list<int|float>  $values */
     private static function reading(string $title, string $unit, array $values): string
     {
-        [$least, $most, $last] = array_map(self::number(...), [min($values), max($values), $values[count($values) - 1]]);
+        [$least, $most, $last] = array_map(
+            self::number(...), [min($values), max($values), $values[count($values) - 1]],
+        );
         $checks = count($values) === 1 ? '' : sprintf(' over %d checks', count($values));
 
         return $least === $most
@@ -263,7 +270,10 @@ final class ReadStatements
         foreach (AllTests::list() as $test) {
             $bySide = [];
             foreach ($situation->measures->results as $result) {
-                if ($result->test->is($test) && $result->value !== null && $result->on !== null && $result->family === null) {
+                if (
+                    $result->test->is($test) && $result->value !== null && $result->on !== null
+                        && $result->family === null
+                ) {
                     $bySide[$result->side->value ?? ''][] = $result;
                 }
             }
@@ -342,7 +352,8 @@ final class ReadStatements
             return [];
         }
         $says = [new Statement(sprintf(
-            'Version %d of %s, %d days a week, %d minutes.', $plan->version, Day::of((string) $plan->issued_on)->label(),
+            'Version %d of %s, %d days a week, %d minutes.', $plan->version,
+            Day::of((string) $plan->issued_on)->label(),
             count($plan->days), $plan->minutes,
         ), 'Plan', 'plan')];
         foreach ($plan->items as $item) {
@@ -350,7 +361,8 @@ final class ReadStatements
             $dose = PlanItemRow::dose($item);
             $says[] = new Statement(sprintf(
                 '%s: %s%s, RPE %s.', $this->catalogue->family($item->family)->rung($item->rung)->name,
-                $dose->amountLabel(), $dose->loadLabel() === null ? '' : ', '.$dose->loadLabel(), $dose->effort->label(),
+                $dose->amountLabel(), $dose->loadLabel() === null ? '' : ', '.$dose->loadLabel(),
+                $dose->effort->label(),
             ), 'Plan', 'plan');
         }
 

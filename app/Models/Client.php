@@ -93,7 +93,8 @@ final class Client extends Model
             'usual' => 'array', 'aids' => 'array', 'place' => 'array', 'abilities' => 'array',
             'mass_unit' => MassUnit::class,
             'body_mass_g' => 'integer', 'height_mm' => 'integer', 'minutes' => 'integer', 'usual_pain' => 'integer',
-            'screen_version' => 'integer', 'kit_version' => 'integer', 'plan_revision' => 'integer', 'small_steps' => 'boolean',
+            'screen_version' => 'integer', 'kit_version' => 'integer', 'plan_revision' => 'integer',
+            'small_steps' => 'boolean',
         ];
     }
 

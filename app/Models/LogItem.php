@@ -27,6 +27,8 @@ final class LogItem extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['dose' => 'array', 'sets' => 'array', 'pain_during' => 'integer', 'seen' => 'array', 'pauses' => 'integer'];
+        return [
+            'dose' => 'array', 'sets' => 'array', 'pain_during' => 'integer', 'seen' => 'array', 'pauses' => 'integer',
+        ];
     }
 }

@@ -26,7 +26,8 @@ final class Kept
 
     /**
      * @param  string  $what  which part of which page
-     * @param  list<mixed>  $more  what else it is worked out from than the client's record and the clinic's: rows, words
+     * @param  list<mixed>  $more  what else it is worked out from than the client's record and the clinic's:
+     *     rows, words
      * @param  callable(): array<string, mixed>  $work
      * @return array<string, mixed> as the page gets it: lists and plain objects
      */

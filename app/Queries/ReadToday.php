@@ -107,7 +107,8 @@ final class ReadToday
             return null;
         }
         $stops = self::inNeed($clinic)->where('rank', '<=', NeedKind::GateStopped->rank())
-            ->whereNotIn('client_id', $shown->clone()->select('client_id'))->orderBy('name')->limit(5)->get(['name'])->map(static fn (Standing $s): string => $s->name)->all();
+            ->whereNotIn('client_id', $shown->clone()->select('client_id'))->orderBy('name')->limit(5)->get(['name'])
+            ->map(static fn (Standing $s): string => $s->name)->all();
 
         return ($hidden === 1 ? '1 client who needs you is hidden' : "$hidden clients who need you are hidden")
             .($stops === [] ? '.' : ', with a red flag or a stop at the gate: '.implode(', ', $stops).'.');
@@ -117,7 +118,8 @@ final class ReadToday
     private static function kinds(Clinic $clinic): array
     {
         $counts = KeptNeed::query()->where('clinic_id', $clinic->id)->whereNull('snoozed_until')
-            ->groupBy('kind')->selectRaw('kind, count(distinct client_id) as clients')->toBase()->pluck('clients', 'kind');
+            ->groupBy('kind')->selectRaw('kind, count(distinct client_id) as clients')->toBase()
+            ->pluck('clients', 'kind');
         $kinds = [];
         foreach (NeedKind::cases() as $kind) {
             if (is_numeric($counts[$kind->value] ?? null)) {
@@ -129,14 +131,16 @@ final class ReadToday
     }
 
     /**
-     * What can be accepted from the line: easing first, as it is the one that cannot wait; nothing while a stop is open.
+     * What can be accepted from the line: easing first, as it is the one that cannot wait; nothing while a stop is
+     * open.
      *
      * @param  Collection<int, KeptNeed>  $needs
      * @return array{ease: bool, count: int}|null
      */
     private static function acceptable(Collection $needs): ?array
     {
-        $of = static fn (NeedKind $kind): int => $needs->filter(static fn (KeptNeed $n): bool => $n->kind === $kind)->count();
+        $of = static fn (NeedKind $kind): int => $needs->filter(static fn (KeptNeed $n): bool => $n->kind === $kind)
+            ->count();
         // What no longer fits is put right on Plan first; a step on top of it would be refused.
         $stopped = $of(NeedKind::StopSign) + $of(NeedKind::GateStopped) + $of(NeedKind::PlanNoLongerFits) > 0;
         $ease = $of(NeedKind::Ease);

@@ -52,7 +52,8 @@ final class ReadWeek
      * Everyone in one reading, by name.
      *
      * @return array{
-     *     array<int, list<array{id: int, name: string}>>, array<string, list<array{id: int, name: string, says: string}>>
+     *     array<int, list<array{id: int, name: string}>>,
+     *     array<string, list<array{id: int, name: string, says: string}>>
      * } who trains by weekday, and what falls on which date
      */
     private function standings(User $user, bool $mine): array

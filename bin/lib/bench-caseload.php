@@ -77,7 +77,8 @@ function pages(string $base, string $email, array $paths, int $rounds): array
     $http->get('/sign-in');
     $token = urldecode((string) $http->getConfig('cookies')->getCookieByName('XSRF-TOKEN')?->getValue());
     $http->post('/sign-in', [
-        'headers' => ['X-XSRF-TOKEN' => $token], 'form_params' => ['email' => $email, 'password' => 'benchmark-long-word'],
+        'headers' => ['X-XSRF-TOKEN' => $token],
+        'form_params' => ['email' => $email, 'password' => 'benchmark-long-word'],
     ]);
     $times = [];
     for ($i = 0; $i <= $rounds; $i++) {

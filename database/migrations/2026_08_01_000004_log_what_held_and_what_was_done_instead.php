@@ -20,6 +20,8 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::table('log_items', static fn (Blueprint $table) => $table->dropColumn(['support', 'pauses', 'instead']));
+        Schema::table(
+            'log_items', static fn (Blueprint $table) => $table->dropColumn(['support', 'pauses', 'instead']),
+        );
     }
 };

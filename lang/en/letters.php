@@ -84,7 +84,9 @@ return [
         # What is planned
         {programme}
 
-        Loads come from an easy set with reps in reserve; no maximum is tested. Please answer whether this is cleared, with which restrictions on load, positions, effort and monitoring, and until when.
+        Loads come from an easy set with reps in reserve; no maximum is tested.
+        Please answer whether this is cleared, with which restrictions on load, positions, effort
+        and monitoring, and until when.
 
         {author}
         CLEARANCE,

@@ -48,7 +48,8 @@ it('works through a morning by keyboard alone: ten clients, ten decisions, one l
     );
     $settled = static function (?array $was) use ($chrome, $line): void {
         $chrome->until(
-            static fn (): bool => is_array($now = $line()) && ($was === null || $now !== $was), 'the next line to have the focus',
+            static fn (): bool => is_array($now = $line())
+                && ($was === null || $now !== $was), 'the next line to have the focus',
         );
     };
     $chrome->letGo();
@@ -151,24 +152,30 @@ it('draws the points that were logged, where the scale says', function (): void 
         $load = $line[$columns['load_kg']];
         if ($load !== '') {
             $side = $line[$columns['side']];
-            $logged[$key][$line[$columns['date']].$side] = max($logged[$key][$line[$columns['date']].$side] ?? 0, (float) $load);
+            $logged[$key][$line[$columns['date']].$side] = max(
+                $logged[$key][$line[$columns['date']].$side] ?? 0, (float) $load,
+            );
         }
     }
     $panels = $chrome->ask(
         '[...document.querySelectorAll("svg[data-panel]")].map((svg) => ({ key: svg.dataset.panel,'
             .'points: [...svg.querySelectorAll("[data-on]")].map((p) => ({ ...p.dataset, drawn: p.tagName === "circle" '
             .'? [Number(p.getAttribute("cx")), Number(p.getAttribute("cy"))] : [Number(p.getAttribute("x")) + '
-            .'Number(p.getAttribute("width")) / 2, Number(p.getAttribute("y")) + Number(p.getAttribute("height")) / 2] })),'
+            .'Number(p.getAttribute("width")) / 2, Number(p.getAttribute("y")) + '
+            .'Number(p.getAttribute("height")) / 2] })),'
             .'ticks: [...svg.querySelectorAll("[data-tick]")].map((t) => [Number(t.dataset.tick), '
             .'Number(t.querySelector("line").getAttribute("y1"))]),'
-            .'days: [...svg.querySelectorAll("[data-tick-on]")].map((t) => [t.dataset.tickOn, Number(t.getAttribute("x"))]) }))',
+            .'days: [...svg.querySelectorAll("[data-tick-on]")].map((t) => [t.dataset.tickOn, '
+            .'Number(t.getAttribute("x"))]) }))',
     );
     $compared = 0;
     foreach ($panels as $panel) {
         if (! isset($logged[$panel['key']])) {
             continue;
         }
-        $drawn = array_map(static fn (array $p): string => $p['on'].' '.round((float) $p['value'], 2), $panel['points']);
+        $drawn = array_map(
+            static fn (array $p): string => $p['on'].' '.round((float) $p['value'], 2), $panel['points'],
+        );
         $real = array_map(
             static fn (string $on, float $kg): string => substr($on, 0, 10).' '.round($kg, 2),
             array_keys($logged[$panel['key']]), $logged[$panel['key']],
@@ -182,7 +189,8 @@ it('draws the points that were logged, where the scale says', function (): void 
         foreach ($panel['points'] as $point) {
             $y = $y0 + ((float) $point['value'] - $v0) / ($v1 - $v0) * ($y1 - $y0);
             $x = $x0 + ($day($point['on']) - $day($d0)) / max(1, $day($d1) - $day($d0)) * ($x1 - $x0);
-            expect(abs($point['drawn'][1] - $y))->toBeLessThan(0.5)->and(abs($point['drawn'][0] - $x))->toBeLessThan(0.5);
+            expect(abs($point['drawn'][1] - $y))->toBeLessThan(0.5)->and(abs($point['drawn'][0] - $x))
+                ->toBeLessThan(0.5);
             $compared++;
         }
     }
@@ -195,7 +203,8 @@ it('draws the points that were logged, where the scale says', function (): void 
 it('writes a letter, keeps it as sent, and lets nobody change it after that', function (): void {
     $chrome = $this->chrome;
     $id = numberOf($chrome, 'Tahiri');
-    $chrome->visit("/clients/$id/letters")->choose('Write a', 'letter to the referrer')->press('Draft it from the record')
+    $chrome->visit("/clients/$id/letters")->choose('Write a', 'letter to the referrer')
+        ->press('Draft it from the record')
         ->see('Where each statement comes from');
     expect($chrome->value('Text'))->toContain('Thank you for entrusting');
     $words = $chrome->value('Text')."\n\nPlease ring me.";
@@ -223,6 +232,8 @@ it('takes one key for a set that went to plan', function (): void {
     usleep(300_000);
     $chrome->letGo()->type('x', 'x');
     $chrome->see('set 1 of');
-    expect($chrome->ask('[...document.querySelectorAll("main ol input[type=checkbox]")].filter((c) => c.checked).length'))
+    expect(
+        $chrome->ask('[...document.querySelectorAll("main ol input[type=checkbox]")].filter((c) => c.checked).length'),
+    )
         ->toBeGreaterThan(0);
 });

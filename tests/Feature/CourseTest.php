@@ -110,7 +110,8 @@ it('puts what happened on the line: versions, doses, limits, flares and red flag
     )->and(implode(' ', array_column($events, 'says')))->toContain('Pain during was 9, over')
         ->toContain('Version 1 issued')->toContain('set by Dr Amari')
         ->and(array_column($events, 'on'))->toBe(collect($events)->pluck('on')->sort()->values()->all());
-    $dose = collect(($this->course)(['exercise' => "tote_row/$row->rung"])['events'])->where('kind', 'dose')->pluck('says');
+    $dose = collect(($this->course)(['exercise' => "tote_row/$row->rung"])['events'])->where('kind', 'dose')
+        ->pluck('says');
     expect($dose->all())->toHaveCount(1)->and($dose[0])->toStartWith('Version 1: 2 ×');
 });
 
@@ -141,7 +142,9 @@ it('prints the pictures, with each point where its day and its value are', funct
             ['reps' => 10, 'load_g' => $load, 'effort' => 6.0, 'side' => $row->sides[0]],
         ]);
     }
-    $pdf = $this->get("/clients/{$this->plan->client_id}/course.pdf?exercise=".urlencode("tote_row/$row->rung"))->assertOk();
+    $pdf = $this->get(
+        "/clients/{$this->plan->client_id}/course.pdf?exercise=".urlencode("tote_row/$row->rung"),
+    )->assertOk();
     expect(Str::startsWith((string) $pdf->getContent(), '%PDF'))->toBeTrue();
     $this->get("/clients/{$this->plan->client_id}/course.pdf?what=max")->assertOk();
     $page = ($this->course)();

@@ -16,12 +16,15 @@ beforeEach(function (): void {
     $this->plan = $this->scene->issued();
     $this->scene->goodSession($this->plan, now()->subDays(4)->format('Y-m-d'));
     $this->status = fn (): array => array_count_values(
-        Proposal::query()->where('client_id', $this->plan->client_id)->where('decision', 'step_up')->pluck('status')->all(),
+        Proposal::query()->where('client_id', $this->plan->client_id)->where('decision', 'step_up')->pluck('status')
+            ->all(),
     );
 });
 
 it('shows what the session was like as a whole', function (): void {
-    $this->scene->goodSession($this->plan, now()->format('Y-m-d'), ['note' => 'Went well.', 'pain_next_morning' => null]);
+    $this->scene->goodSession(
+        $this->plan, now()->format('Y-m-d'), ['note' => 'Went well.', 'pain_next_morning' => null],
+    );
     $session = Scene::props($this->get("/clients/{$this->plan->client_id}/review"))['session'];
     $sets = $this->plan->items->sum(static fn ($i): int => $i->dose['sets'] * count($i->sides));
     expect($session)->toMatchArray([
@@ -36,7 +39,9 @@ it('accepts all that step up at once, and each can be taken back', function (): 
     expect($steps)->toBeGreaterThan(1);
     $this->post("/clients/{$this->plan->client_id}/review/accept-steps")->assertSessionHasNoErrors();
     expect(session('said'))->toBe("$steps steps accepted.")->and(($this->status)())->toBe(['accepted' => $steps])
-        ->and(Plan::query()->where('client_id', $this->plan->client_id)->where('status', Plan::DRAFT)->count())->toBe(1);
+        ->and(
+            Plan::query()->where('client_id', $this->plan->client_id)->where('status', Plan::DRAFT)->count(),
+        )->toBe(1);
     $one = Proposal::query()->where('status', 'accepted')->latest('id')->value('id');
     $this->post("/clients/{$this->plan->client_id}/review/$one/undo")->assertSessionHasNoErrors();
     expect(($this->status)())->toEqualCanonicalizing(['accepted' => $steps - 1, 'open' => 1]);
@@ -72,7 +77,9 @@ it('accepts small steps by itself only where chosen, once the morning is known, 
         ->and($accepted->every(static fn (Proposal $p): bool => in_array(
             $p->lever, ['reps', 'seconds', 'steps', 'trips', 'metres'], true,
         )))->toBeTrue()
-        ->and(Plan::query()->where('client_id', $this->plan->client_id)->where('status', Plan::ISSUED)->value('version'))
+        ->and(
+            Plan::query()->where('client_id', $this->plan->client_id)->where('status', Plan::ISSUED)->value('version'),
+        )
         ->toBe($this->plan->version);
 })->with([
     'chosen, all well' => [[], true, true],
@@ -108,7 +115,9 @@ it('lets a typed dose be tried out beside a proposal of the same rung', function
         $this->getJson($at.'?'.http_build_query($typed))->assertOk()->assertJsonPath('budget', 40);
         // What cannot be meant is answered as well, at the field.
         $this->getJson($at.'?'.http_build_query([...$typed, 'sets' => '0']))->assertOk()
-            ->assertJsonPath('errors.sets', 'Sets must be from 1 to 10, for example 2.')->assertJsonPath('minutes', null);
+            ->assertJsonPath(
+                'errors.sets', 'Sets must be from 1 to 10, for example 2.',
+            )->assertJsonPath('minutes', null);
     }
     foreach (array_diff_key($rows, $same) as $row) {
         expect($row['item'])->toBeNull();

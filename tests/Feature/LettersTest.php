@@ -28,7 +28,9 @@ it('writes each kind from the record, each statement with the page that shows it
         'wants' => 'carry the shopping', 'pain_where' => 'left knee',
     ]);
     $this->scene->goodSession($plan, now()->subDays(4)->format('Y-m-d'));
-    $this->scene->goodSession($plan, now()->subDays(2)->format('Y-m-d'), ['pain_before' => 1, 'pain_next_morning' => 4]);
+    $this->scene->goodSession(
+        $plan, now()->subDays(2)->format('Y-m-d'), ['pain_before' => 1, 'pain_next_morning' => 4],
+    );
     $letter = ($this->begin)($plan->client_id, $kind, ['recipient' => 'Dr Amari']);
     expect($letter->body)->toContain('Osteoarthritis, knee, left.')->not->toContain('{')->not->toContain('}')
         ->and($letter->facts)->not->toBe([]);
@@ -55,18 +57,19 @@ it('says in a note what was done, how it went and what is next', function (): vo
         ->not->toContain('# Decision');
 });
 
-it('tells of a gate that stopped, of a detail that changes the limits, and asks even where nothing does', function (): void {
-    $client = $this->scene->client([
-        'conditions' => [['code' => 'osteoporosis', 'side' => null, 'details' => ['vertebral_fracture']]],
-    ]);
-    $this->post("/clients/$client->id/gate", [
-        'sbp' => '190', 'dbp' => '112', 'symptoms' => ['sudden_headache'], 'pain' => '0',
-        'repeat' => false, 'asked' => true,
-    ])->assertSessionHasNoErrors();
-    $body = ($this->begin)($client->id, 'referrer')->body;
-    expect($body)->toContain('Gate: stop and call.')->toContain('Osteoporosis (')->toContain('headache')
-        ->and(($this->begin)($client->id, 'clearance')->body)->toContain('# What we ask');
-});
+it('tells of a gate that stopped, of a detail that changes the limits, and asks even where nothing does',
+    function (): void {
+        $client = $this->scene->client([
+            'conditions' => [['code' => 'osteoporosis', 'side' => null, 'details' => ['vertebral_fracture']]],
+        ]);
+        $this->post("/clients/$client->id/gate", [
+            'sbp' => '190', 'dbp' => '112', 'symptoms' => ['sudden_headache'], 'pain' => '0',
+            'repeat' => false, 'asked' => true,
+        ])->assertSessionHasNoErrors();
+        $body = ($this->begin)($client->id, 'referrer')->body;
+        expect($body)->toContain('Gate: stop and call.')->toContain('Osteoporosis (')->toContain('headache')
+            ->and(($this->begin)($client->id, 'clearance')->body)->toContain('# What we ask');
+    });
 
 it('leaves out what the record does not hold, and says so', function (): void {
     $client = $this->scene->client();
@@ -126,7 +129,9 @@ it('prints a letter, a draft as a draft', function (): void {
     $pdf = $this->get("/clients/$client->id/letters/$letter->id.pdf")->assertOk();
     expect($pdf->headers->get('Content-Type'))->toBe('application/pdf')
         ->and(Str::startsWith((string) $pdf->getContent(), '%PDF'))->toBeTrue();
-    $text = static fn (bool $draft): string => view('letter', ['body' => "# Head\nOne <b>\nTwo\n\nEnd", 'draft' => $draft])->render();
+    $text = static fn (bool $draft): string => view(
+        'letter', ['body' => "# Head\nOne <b>\nTwo\n\nEnd", 'draft' => $draft],
+    )->render();
     expect($text(true))->toContain('DRAFT')->and($text(false))->not->toContain('DRAFT')->toContain('<h2>Head</h2>')
         ->toContain('One &lt;b&gt;<br>');
 });

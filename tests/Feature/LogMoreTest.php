@@ -70,21 +70,23 @@ it('keeps what was done instead, and takes it for no set of the exercise', funct
     }
 });
 
-it('asks about a session before the plan, and about a second one of a day, and keeps both when told so', function (): void {
-    $before = sent($this->plan, $this->row, [], ['done_on' => ($this->day)(25)]);
-    $this->post("$this->at/log", $before)->assertSessionHasErrors('confirmed');
-    expect(SessionLog::query()->count())->toBe(0);
-    $this->post("$this->at/log", [...$before, 'confirmed' => true])->assertSessionHasNoErrors();
-    $one = sent($this->plan, $this->row);
-    $this->post("$this->at/log", $one)->assertSessionHasNoErrors();
-    // The same form again is the same session, and is not asked about.
-    $this->post("$this->at/log", $one)->assertSessionHasNoErrors();
-    $this->post("$this->at/log", sent($this->plan, $this->row))->assertSessionHasErrors('confirmed');
-    $this->post("$this->at/log", sent($this->plan, $this->row, [], ['confirmed' => true]))->assertSessionHasNoErrors();
-    $this->post("$this->at/log", sent($this->plan, $this->row, [], ['done_on' => now()->addDay()->format('Y-m-d')]))
-        ->assertSessionHasErrors('done_on');
-    expect(SessionLog::query()->count())->toBe(3);
-});
+it('asks about a session before the plan, and about a second one of a day, and keeps both when told so',
+    function (): void {
+        $before = sent($this->plan, $this->row, [], ['done_on' => ($this->day)(25)]);
+        $this->post("$this->at/log", $before)->assertSessionHasErrors('confirmed');
+        expect(SessionLog::query()->count())->toBe(0);
+        $this->post("$this->at/log", [...$before, 'confirmed' => true])->assertSessionHasNoErrors();
+        $one = sent($this->plan, $this->row);
+        $this->post("$this->at/log", $one)->assertSessionHasNoErrors();
+        // The same form again is the same session, and is not asked about.
+        $this->post("$this->at/log", $one)->assertSessionHasNoErrors();
+        $this->post("$this->at/log", sent($this->plan, $this->row))->assertSessionHasErrors('confirmed');
+        $this->post("$this->at/log", sent($this->plan, $this->row, [], ['confirmed' => true]))
+            ->assertSessionHasNoErrors();
+        $this->post("$this->at/log", sent($this->plan, $this->row, [], ['done_on' => now()->addDay()->format('Y-m-d')]))
+            ->assertSessionHasErrors('done_on');
+        expect(SessionLog::query()->count())->toBe(3);
+    });
 
 it('takes a session that was looked at off the list', function (): void {
     $log = $this->scene->goodSession($this->plan, $this->today);
@@ -106,13 +108,23 @@ it('types a paper sheet in, the sides in turn, all of it or nothing', function (
         ['done_on' => ($this->day)(6), 'items' => [$box('10 9', '6')]],
         ['done_on' => ($this->day)(4), 'items' => [$box('many')]],
     ])->assertSessionHasErrors('sessions.1.items.0.amounts');
-    $send([['done_on' => ($this->day)(6), 'items' => [$box('10', '')]]])->assertSessionHasErrors('sessions.0.items.0.effort');
+    $send(
+        [['done_on' => ($this->day)(6), 'items' => [$box('10', '')]]],
+    )->assertSessionHasErrors('sessions.0.items.0.effort');
     $send([['done_on' => ($this->day)(6), 'items' => [$box('')]]])->assertSessionHasErrors('sessions.0.done_on');
-    $send([['done_on' => ($this->day)(6), 'items' => [$box('1')]], ['done_on' => ($this->day)(6), 'items' => [$box('1')]]])
+    $send(
+        [
+            ['done_on' => ($this->day)(6), 'items' => [$box('1')]],
+            ['done_on' => ($this->day)(6), 'items' => [$box('1')]],
+        ],
+    )
         ->assertSessionHasErrors('sessions.0.done_on');
     expect(SessionLog::query()->count())->toBe(0);
     $sessions = [
-        ['done_on' => ($this->day)(4), 'pain_before' => '2', 'pain_next_morning' => '1', 'items' => [$box('12,11 10', '7')]],
+        [
+            'done_on' => ($this->day)(4), 'pain_before' => '2', 'pain_next_morning' => '1',
+            'items' => [$box('12,11 10', '7')],
+        ],
         ['done_on' => ($this->day)(6), 'items' => [$box('10 9', '6', ['pain_during' => '3'])]],
     ];
     $key = (string) Str::uuid();
@@ -134,8 +146,11 @@ it('types a paper sheet in, the sides in turn, all of it or nothing', function (
     expect($sides)->toBe($expected);
 });
 
-it('previews a file, names each line that cannot be read, and keeps nothing of it', function (string $line, string $says): void {
-    $csv = "date,exercise,amount,rpe,side,load_kg,pain_during\n".($this->day)(3).',tote_row/'.$this->row->rung.",10,6,,,\n"
+it('previews a file, names each line that cannot be read, and keeps nothing of it', function (
+    string $line, string $says,
+): void {
+    $csv = "date,exercise,amount,rpe,side,load_kg,pain_during\n".($this->day)(3).',tote_row/'.$this->row
+        ->rung.",10,6,,,\n"
         .str_replace(['DAY', 'ROW'], [($this->day)(3), 'tote_row/'.$this->row->rung], $line);
     $answer = $this->postJson("$this->at/log/csv/preview", ['text' => $csv])->assertOk()->json();
     expect($answer['errors'])->toHaveCount(1)->and($answer['errors'][0]['line'])->toBe(3)
@@ -199,4 +214,5 @@ it('asks about a file whose days are taken', function (): void {
 it('refuses a file that is none', function (string $text): void {
     $this->post("$this->at/log/csv", ['text' => $text, 'key' => (string) Str::uuid()])->assertSessionHasErrors('text');
     expect(SessionLog::query()->count())->toBe(0);
-})->with(['nothing' => '', 'a heading alone' => 'date,exercise', 'bytes' => "\x00\x01\x02", 'a long one' => str_repeat("a,b\n", 2100)]);
+})->with(['nothing' => '', 'a heading alone' => 'date,exercise', 'bytes' => "\x00\x01\x02",
+    'a long one' => str_repeat("a,b\n", 2100)]);

@@ -21,7 +21,8 @@ it('keeps what was told, on Today until it is answered, and the answer in the re
     $at = "/clients/$client->id/messages";
     $this->post($at, ['kind' => 'new_tablets', 'says' => 'A water tablet since Monday.'])->assertSessionHasNoErrors();
     $says = static fn (): array => array_merge(...array_map(
-        static fn (array $r): array => array_column($r['needs'], 'says', 'kind'), Scene::props(test()->get('/'))['rows'],
+        static fn (array $r): array => array_column($r['needs'], 'says', 'kind'),
+        Scene::props(test()->get('/'))['rows'],
     ));
     expect($says()['message'])->toBe('Tells new tablets, or others: "A water tablet since Monday."');
     $row = Scene::props($this->get($at))['messages'][0];
@@ -36,7 +37,9 @@ it('keeps what was told, on Today until it is answered, and the answer in the re
 
 it('refuses what says nothing', function (): void {
     $client = $this->scene->client();
-    $this->post("/clients/$client->id/messages", ['kind' => 'x', 'says' => ''])->assertSessionHasErrors(['kind', 'says']);
+    $this->post(
+        "/clients/$client->id/messages", ['kind' => 'x', 'says' => ''],
+    )->assertSessionHasErrors(['kind', 'says']);
     $this->post("/clients/$client->id/messages", ['kind' => 'fell', 'says' => str_repeat('x', 1001)])
         ->assertSessionHasErrors('says');
     expect(Message::query()->count())->toBe(0);
@@ -82,6 +85,8 @@ it('shows and answers nothing of another clinic', function (): void {
     $this->actingAs($theirs->user);
     $this->get("/clients/$client->id/messages")->assertForbidden();
     $own = $theirs->client();
-    $this->put("/clients/$own->id/messages/".Message::query()->value('id').'/answer', ['answer' => 'Hm.'])->assertNotFound();
+    $this->put(
+        "/clients/$own->id/messages/".Message::query()->value('id').'/answer', ['answer' => 'Hm.'],
+    )->assertNotFound();
     expect(Message::query()->value('answered_at'))->toBeNull();
 });

@@ -41,7 +41,9 @@ it('writes down what each page receives, for the type checker', function (): voi
     $add('ScreenProps', $this->get('/clients/new'));
     $clients = Client::query()->whereHas('clinic', static fn ($q) => $q->where('name', 'Tidewater Row'))->pluck('id');
     foreach ($clients as $id) {
-        foreach (['screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review', 'letters', 'messages'] as $stage) {
+        foreach ([
+            'screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review', 'letters', 'messages',
+        ] as $stage) {
             $add(ucfirst($stage).'Props', $this->get("/clients/$id/$stage"));
         }
     }

@@ -42,7 +42,8 @@ it('has a trigger, or a reason for none, for every table that names a client or 
     // No need is read from these.
     $none = [
         'decisions' => 'the record of what was decided', 'device_readings' => 'a reading counts once it is used',
-        'form_posts' => 'keys of forms', 'gateway_tokens' => 'keys of devices', 'letter_templates' => 'words', 'letters' => 'written from the record',
+        'form_posts' => 'keys of forms', 'gateway_tokens' => 'keys of devices', 'letter_templates' => 'words',
+        'letters' => 'written from the record',
         'log_items' => 'its session tells',
         'needs' => 'the answer itself', 'plan_snapshots' => 'for undo', 'plan_templates' => 'for drafts',
         'session_log_versions' => 'what a session said before', 'standings' => 'the answer itself',
@@ -55,7 +56,8 @@ it('has a trigger, or a reason for none, for every table that names a client or 
 it('works out again whom a change concerns, and nobody else', function (): void {
     $one = $this->scene->client(['given_name' => 'One']);
     $two = $this->scene->client(['given_name' => 'Two']);
-    $stale = static fn (): array => Standing::query()->where('stale', true)->orderBy('client_id')->pluck('client_id')->all();
+    $stale = static fn (): array => Standing::query()->where('stale', true)->orderBy('client_id')->pluck('client_id')
+        ->all();
     expect($stale())->toBe([$one->id, $two->id]);
     listed();
     expect($stale())->toBe([]);
@@ -151,7 +153,9 @@ it('tells of a kit that makes nothing heavier, once something is at its end', fu
         'packable' => false, 'weighed' => true,
     ]);
     $plan->client->carriers()->delete();
-    $kinds = array_merge(...array_map(static fn (array $r): array => array_column($r['needs'], 'kind'), listed()['rows']));
+    $kinds = array_merge(
+        ...array_map(static fn (array $r): array => array_column($r['needs'], 'kind'), listed()['rows']),
+    );
     expect($kinds)->toContain('kit_outgrown');
 });
 
@@ -163,7 +167,8 @@ it('puts a need off to a day with a reason, and brings it back by itself or by h
     $until = now()->addDays(7)->format('Y-m-d');
     $this->post("/clients/$client->id/put-off", [...$send, 'until' => $until])->assertSessionHasNoErrors();
     $page = listed();
-    expect($page['rows'])->toBe([])->and($page['put_off'])->toBe(1)->and($page['quiet'][0]['needs'][0]['until'])->toBe($until)
+    expect($page['rows'])->toBe([])->and($page['put_off'])->toBe(1)->and($page['quiet'][0]['needs'][0]['until'])
+        ->toBe($until)
         ->and(listed(['put_off' => 1])['rows'][0]['needs'][0]['because'])->toBe('On holiday until Monday.')
         ->and(Decision::query()->latest('id')->value('reason'))->toBe('On holiday until Monday.');
     Date::setTestNow(now()->addDays(6));
@@ -181,7 +186,8 @@ it('shows what was put off as soon as it says something else', function (): void
     $this->scene->goodSession($plan, now()->subDays(8)->format('Y-m-d'));
     $need = array_column(listed()['rows'][0]['needs'], null, 'kind')['not_logging'];
     $this->post("/clients/$plan->client_id/put-off", [
-        'kind' => 'not_logging', 'about' => $need['about'], 'reason' => 'Away.', 'until' => now()->addDays(20)->format('Y-m-d'),
+        'kind' => 'not_logging', 'about' => $need['about'], 'reason' => 'Away.', 'until' => now()->addDays(20)
+            ->format('Y-m-d'),
     ])->assertSessionHasNoErrors();
     expect(kindsOf(listed()))->not->toContain('not_logging');
     Date::setTestNow(now()->addDays(2));
@@ -235,7 +241,9 @@ it('says what a filter hides, and a red flag by name', function (): void {
     expect(listed()['hidden'])->toBeNull();
     $page = listed(['kind' => 'no_plan']);
     expect(array_column($page['rows'], 'name'))->toBe(['New Mole'])
-        ->and($page['hidden'])->toBe('1 client who needs you is hidden, with a red flag or a stop at the gate: Faint Mole.')
+        ->and($page['hidden'])->toBe(
+            '1 client who needs you is hidden, with a red flag or a stop at the gate: Faint Mole.',
+        )
         ->and(listed(['kind' => 'stop_sign'])['hidden'])->toBe('1 client who needs you is hidden.')
         ->and(array_column(listed()['kinds'], 2, 0))->toMatchArray(['stop_sign' => 1, 'no_plan' => 1])
         ->and(listed(['kind' => 'no such kind'])['filter']['kind'])->toBeNull();
@@ -264,7 +272,8 @@ it('shows twenty-five lines, and more when asked', function (): void {
     $rows = [];
     foreach (range(1, 60) as $i) {
         $rows[] = DB::table('clients')->insertGetId([
-            ...array_diff_key((array) DB::table('clients')->find($client->id), ['id' => 0]), 'given_name' => sprintf('C%02d', $i),
+            ...array_diff_key((array) DB::table('clients')->find($client->id), ['id' => 0]),
+            'given_name' => sprintf('C%02d', $i),
         ]);
     }
     while (app(RenewNeeds::class)->some($client->clinic) > 0) {

@@ -102,7 +102,9 @@ final class LetterController extends StageController
             $request->filled('body') ? $request->string('body')->value() : null,
         );
 
-        return $this->said($request->filled('body') ? 'The clinic\'s words are kept.' : 'Back to the words it came with.');
+        return $this->said(
+            $request->filled('body') ? 'The clinic\'s words are kept.' : 'Back to the words it came with.',
+        );
     }
 
     private function recipient(Request $request): ?string

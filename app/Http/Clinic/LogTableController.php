@@ -42,7 +42,9 @@ final class LogTableController extends StageController
         self::assertSense($client, $sessions, $request);
         $n = $log->run($client, $this->me($request), $sessions, $request->string('key')->value(), false);
 
-        return redirect("/clients/$client->id/review")->with('said', $n === 1 ? '1 session saved.' : "$n sessions saved.");
+        return redirect("/clients/$client->id/review")->with(
+            'said', $n === 1 ? '1 session saved.' : "$n sessions saved.",
+        );
     }
 
     /** What a file holds, before anything is kept. */
@@ -79,7 +81,8 @@ final class LogTableController extends StageController
 
     public function export(Client $client, LogCsv $csv): Answer
     {
-        $logs = SessionLog::query()->where('client_id', $client->id)->with('items')->orderBy('done_on')->orderBy('id')->get();
+        $logs = SessionLog::query()->where('client_id', $client->id)->with('items')->orderBy('done_on')->orderBy('id')
+            ->get();
 
         return response($csv->write($logs), 200, [
             'Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="sessions.csv"',

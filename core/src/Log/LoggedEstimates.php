@@ -44,7 +44,8 @@ final class LoggedEstimates
     /**
      * The estimate of one set, and what it would be with one rep fewer and one more left: nobody judges that better.
      *
-     * @return array{grams: int, lo: int, hi: int}|null grams of all that is lifted; null where the set gives no estimate
+     * @return array{grams: int, lo: int, hi: int}|null grams of all that is lifted; null where the set gives no
+     *     estimate
      */
     public static function band(LoggedSet $set, SystemLoad $system): ?array
     {

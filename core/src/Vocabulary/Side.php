@@ -27,7 +27,8 @@ enum Side: string implements Labelled
     }
 
     /**
-     * Of whole sentences: "left: bottle; right: tote with 2 × can", or once what is the same or said of one side alone;
+     * Of whole sentences: "left: bottle; right: tote with 2 × can", or once what is the same or said of one side
+     * alone;
      * null where nothing is.
      */
     public static function saying(?string $left, ?string $right): ?string

@@ -168,7 +168,9 @@ it('never puts off what stops a session or may harm, and has words for every kin
         ->toHaveCount(count(NeedKind::cases()));
 });
 
-it('is the same need from day to day as long as nothing happens', function (string $what, array $else, int $days): void {
+it('is the same need from day to day as long as nothing happens', function (
+    string $what, array $else, int $days,
+): void {
     $with = [...$else, $what => Day::of(Made::TODAY)->plus($days)];
     $tomorrow = needsOf([...$with, 'on' => Day::of(Made::TODAY)->plus(1)]);
     expect($tomorrow[0]->says)->not->toBe(needsOf($with)[0]->says)

@@ -165,19 +165,20 @@ it('steps down a rung when nothing else can be eased', function (): void {
 describe('needs', function (): void {
     $of = static fn (
         array $with = [],
-    ): array => array_map(static fn ($n): string => $n->kind->mark()->value.' '.$n->stage, Needs::of(new Standing(...[...[
-        'on' => Day::of(Made::TODAY),
-        'stopSign' => null,
-        'clearanceMissing' => null,
-        'breaches' => [],
-        'proposals' => [],
-        'waiting' => [],
-        'crossings' => [],
-        'hasIssued' => true,
-        'hasDraft' => false,
-        'lastMeasured' => Day::of('2026-11-20'),
-        'lastSession' => Day::of('2026-11-23'),
-    ], ...$with])));
+    ): array => array_map(static fn ($n): string => $n->kind->mark()->value.' '.$n
+        ->stage, Needs::of(new Standing(...[...[
+            'on' => Day::of(Made::TODAY),
+            'stopSign' => null,
+            'clearanceMissing' => null,
+            'breaches' => [],
+            'proposals' => [],
+            'waiting' => [],
+            'crossings' => [],
+            'hasIssued' => true,
+            'hasDraft' => false,
+            'lastMeasured' => Day::of('2026-11-20'),
+            'lastSession' => Day::of('2026-11-23'),
+        ], ...$with])));
 
     it('is quiet when nothing is due', fn () => expect($of())->toBe([]));
 

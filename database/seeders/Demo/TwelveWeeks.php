@@ -71,7 +71,9 @@ final class TwelveWeeks extends Seeder
                 $this->build->of($this->teller->fresh($client))->client, $luck, $told['strength'], $told['gain'],
             );
             for ($week = 0; $week < LongCourses::WEEKS; $week++) {
-                $this->week($client, $by, $body, $luck, $week, $told['weeks'][$week] ?? [], $told['client']['days'] ?? []);
+                $this->week(
+                    $client, $by, $body, $luck, $week, $told['weeks'][$week] ?? [], $told['client']['days'] ?? [],
+                );
             }
             $this->teller->goTo(0);
             $clients[] = $client;
@@ -203,7 +205,8 @@ final class TwelveWeeks extends Seeder
 
     private function planOf(Client $client): Plan
     {
-        return Plan::query()->with('items')->where('client_id', $client->id)->where('status', Plan::ISSUED)->firstOrFail();
+        return Plan::query()->with('items')->where('client_id', $client->id)->where('status', Plan::ISSUED)
+            ->firstOrFail();
     }
 
     /**
@@ -223,7 +226,9 @@ final class TwelveWeeks extends Seeder
             [$ruben, 'new_tablets', 'Since Monday I take a water tablet in the morning. May I go on as before?'],
             [$solveig, 'question', 'My neighbour has a step bench. Is it good for me?'],
         ] as [$client, $kind, $says]) {
-            Message::query()->create(['client_id' => $client->id, 'user_id' => $by->id, 'kind' => $kind, 'says' => $says]);
+            Message::query()->create(
+                ['client_id' => $client->id, 'user_id' => $by->id, 'kind' => $kind, 'says' => $says],
+            );
         }
         $ruben->clearances()->update(['until' => $this->teller->ago(-9)]);
         $this->gate->run(

@@ -155,8 +155,8 @@ final class LogRequest extends ClinicRequest
 
     /**
      * @return list<array{
-     *     item: int, sets: list<array<string, mixed>>, pain_during: int|null, seen?: list<string>, support?: string|null,
-     *     pauses?: int|null, instead: string|null
+     *     item: int, sets: list<array<string, mixed>>, pain_during: int|null, seen?: list<string>,
+     *     support?: string|null, pauses?: int|null, instead: string|null
      * }>
      */
     public function items(Plan $plan): array

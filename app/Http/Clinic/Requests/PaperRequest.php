@@ -73,7 +73,9 @@ final class PaperRequest extends ClinicRequest
                     $amounts = self::amounts($row['amounts'] ?? '');
                     $done += $amounts === [] ? 0 : 1;
                     if ($amounts !== [] && ! is_numeric($row['effort'] ?? null)) {
-                        $validator->errors()->add("sessions.$i.items.$j.effort", 'Enter the RPE, 0 to 10, for example 6.');
+                        $validator->errors()->add(
+                            "sessions.$i.items.$j.effort", 'Enter the RPE, 0 to 10, for example 6.',
+                        );
                     }
                     if (max([0, ...$amounts]) > LoggedSet::MAX_AMOUNT || count($amounts) > 20) {
                         $validator->errors()->add(

@@ -29,7 +29,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class ClientFrame
 {
     /** In the order of a clinician's work. */
-    private const STAGES = ['screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review', 'letters', 'messages'];
+    private const STAGES = [
+        'screen', 'measure', 'limits', 'kit', 'plan', 'sheet', 'gate', 'log', 'review', 'letters', 'messages',
+    ];
 
     public function __construct(private readonly RuleBook $rules, private readonly Kept $kept)
     {
@@ -162,7 +164,9 @@ final class ClientFrame
 
         if (
             $latest === null
-            || ! GateVerdict::from($latest->verdict)->holdsAfter(Day::of($latest->checked_on)->daysTo($client->clinic->today()))
+            || ! GateVerdict::from($latest->verdict)->holdsAfter(
+                Day::of($latest->checked_on)->daysTo($client->clinic->today()),
+            )
         ) {
             return '';
         }

@@ -83,15 +83,21 @@ final class CourseResource
             ),
             'chosen' => $key,
             'what' => $what,
-            'whats' => array_map(static fn (string $k, string $v): array => [$k, $v], array_keys(self::WHAT), self::WHAT),
+            'whats' => array_map(
+                static fn (string $k, string $v): array => [$k, $v], array_keys(self::WHAT), self::WHAT,
+            ),
             'panels' => array_values(array_filter([
                 ...($key === ''
                     ? array_map(
-                        fn (string $k, array $e): array => $this->panel($k, $e['rung']->name, $what, $e['points'], $unit),
+                        fn (string $k, array $e): array => $this->panel(
+                            $k, $e['rung']->name, $what, $e['points'], $unit,
+                        ),
                         array_keys($exercises), $exercises,
                     )
                     : array_map(
-                        fn (string $w): array => $this->panel($w, ucfirst(self::WHAT[$w]), $w, $exercises[$key]['points'], $unit),
+                        fn (string $w): array => $this->panel(
+                            $w, ucfirst(self::WHAT[$w]), $w, $exercises[$key]['points'], $unit,
+                        ),
                         array_keys(self::WHAT),
                     )),
             ], self::isDrawn(...))),
@@ -246,7 +252,8 @@ final class CourseResource
     private static function readings(Client $client, Day $today): array
     {
         $checks = GateCheck::query()->where('client_id', $client->id)
-            ->where('checked_on', '>=', (string) $today->plus(-self::DAYS))->orderBy('checked_on')->orderBy('id')->get();
+            ->where('checked_on', '>=', (string) $today->plus(-self::DAYS))->orderBy('checked_on')->orderBy('id')
+            ->get();
         $panels = [];
         foreach (self::READINGS as $field => [$title, $unit]) {
             $points = [];
@@ -319,7 +326,8 @@ final class CourseResource
         $mass = static fn (?int $grams): ?string => $grams === null ? null : Mass::say($grams);
 
         return [
-            'sessions' => $span->sessions, 'load' => $mass($span->loadG), 'best' => $span->best, 'max' => $mass($span->maxG),
+            'sessions' => $span->sessions, 'load' => $mass($span->loadG), 'best' => $span->best,
+            'max' => $mass($span->maxG),
             'effort' => $span->effort === null ? null : round($span->effort, 1), 'pain' => $span->pain,
         ];
     }

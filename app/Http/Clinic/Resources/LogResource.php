@@ -89,7 +89,8 @@ final class LogResource
                 : Sign::words($log->stop_sign),
             'stop_open' => $log->hasOpenStopSign(),
             'pain_before' => $log->pain_before, 'pain_next_morning' => $log->pain_next_morning,
-            'note' => $log->note, 'to_see' => $log->to_see, 'corrected' => $log->earlier->where('was_in_force', true)->count(),
+            'note' => $log->note, 'to_see' => $log->to_see,
+            'corrected' => $log->earlier->where('was_in_force', true)->count(),
             'set_aside' => $log->earlier->where('was_in_force', false)->count(),
             'earlier' => $log->earlier->map(
                 fn (SessionLogVersion $v): array => [

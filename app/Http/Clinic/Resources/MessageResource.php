@@ -15,7 +15,8 @@ final class MessageResource
 
     /** Where a change that was told is put into the record. */
     private const MEET = [
-        'new_tablets' => ['screen', 'Medicines are on Screen'], 'fell' => ['measure', 'After a fall: red flags, then a re-test'],
+        'new_tablets' => ['screen', 'Medicines are on Screen'],
+        'fell' => ['measure', 'After a fall: red flags, then a re-test'],
         'ill' => ['screen', 'Conditions and clearance are on Screen'],
     ];
 

@@ -16,7 +16,8 @@ final class KitOutgrown implements NeedRule
     {
         if ($client->outgrown !== []) {
             $more = count($client->outgrown) - 1;
-            $says = 'The kit at home has no next load for: '.$client->outgrown[0].($more > 0 ? " (+$more more)" : '').'.';
+            $more = $more > 0 ? " (+$more more)" : '';
+            $says = 'The kit at home has no next load for: '.$client->outgrown[0].$more.'.';
             yield new Need(NeedKind::KitOutgrown, $says, 'kit', implode(', ', $client->outgrown));
         }
     }

@@ -25,7 +25,9 @@ final class Words
     /** @return list<string> stems in their order */
     public static function of(string $text): array
     {
-        $plain = mb_strtolower(strtr($text, ['é' => 'e', 'è' => 'e', 'ö' => 'o', 'ü' => 'u', "'" => '', '’' => '']));
+        $plain = mb_strtolower(
+            strtr($text, ['é' => 'e', 'è' => 'e', 'ö' => 'o', 'ü' => 'u', "'" => '', '’' => '']),
+        );
         $parts = preg_split('/[^a-z0-9]+/', $plain, -1, PREG_SPLIT_NO_EMPTY);
 
         return array_map(self::stem(...), $parts === false ? [] : $parts);
