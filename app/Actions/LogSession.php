@@ -39,7 +39,7 @@ use Illuminate\Support\Facades\DB;
  *
  * @phpstan-type Session array{
  *     done_on: string, pain_before: int|null, pain_next_morning: int|null, stop_sign: string|null,
- *     skipped: string|null, note: string|null
+ *     skipped: string|null, note: string|null, pain_where?: string|null
  * }
  * @phpstan-type Item array{
  *     item: int, sets: list<array<string, mixed>>, pain_during: int|null, seen?: list<string>, support?: string|null,
@@ -243,11 +243,14 @@ final class LogSession
     private static function content(SessionLog $log): array
     {
         return [
-            'session' => $log->only(['done_on', 'pain_before', 'pain_next_morning', 'stop_sign', 'skipped', 'note']),
+            'session' => $log->only([
+                'done_on', 'pain_before', 'pain_next_morning', 'pain_where', 'stop_sign', 'skipped', 'note',
+            ]),
             'items' => array_values(
                 $log->items()->get()->map(
                     static fn (LogItem $i): array => [
-                        'family' => $i->family, 'rung' => $i->rung, ...$i->only(['sets', 'pain_during', 'seen']),
+                        'family' => $i->family, 'rung' => $i->rung,
+                        ...$i->only(['sets', 'pain_during', 'seen', 'support', 'pauses', 'instead']),
                     ],
                 )->all(),
             ),

@@ -70,6 +70,8 @@ final class RenewNeeds
         $rows = self::rows($client, $needs, $today);
         $first = array_key_first(array_filter($rows, static fn (array $r): bool => $r['snoozed_until'] === null));
         DB::transaction(static function () use ($client, $today, $changes, $shown, $rows, $needs, $first): void {
+            // In the order of everyone who writes: the client first. The other way round two would wait for each other.
+            Client::query()->lockForUpdate()->findOrFail($client->id, ['id']);
             $standing = Standing::query()->lockForUpdate()->findOrFail($client->id);
             KeptNeed::query()->where('client_id', $client->id)->delete();
             KeptNeed::query()->insert($rows);

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $done_on
  * @property int|null $pain_before
  * @property int|null $pain_next_morning
+ * @property string|null $pain_where
  * @property string|null $stop_sign
  * @property string|null $stop_cleared_at
  * @property string|null $skipped

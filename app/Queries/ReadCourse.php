@@ -102,6 +102,18 @@ final class ReadCourse
             ->orderBy('version')->get();
     }
 
+    /** @return list<Day> the first day of each block of a plan that was ever in use, oldest first */
+    public static function blocks(Client $client): array
+    {
+        $starts = Plan::query()->where('client_id', $client->id)->whereNotNull('issued_on')->whereNotNull('block_start')
+            ->distinct()->orderBy('block_start')->pluck('block_start')->all();
+
+        return array_map(
+            static fn (string $on): Day => Day::of(substr($on, 0, 10)),
+            array_values(array_filter($starts, is_string(...))),
+        );
+    }
+
     private static function dose(PlanItem $item): string
     {
         $dose = PlanItemRow::dose($item);

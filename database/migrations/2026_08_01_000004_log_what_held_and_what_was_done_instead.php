@@ -10,6 +10,7 @@ return new class extends Migration
 {
     public function up(): void
     {
+        Schema::table('session_logs', static fn (Blueprint $table) => $table->string('pain_where', 120)->nullable());
         Schema::table('log_items', static function (Blueprint $table): void {
             // The most that was held on to; how many short pauses inside the sets; what was done in its place.
             $table->string('support', 20)->nullable();
@@ -20,6 +21,7 @@ return new class extends Migration
 
     public function down(): void
     {
+        Schema::table('session_logs', static fn (Blueprint $table) => $table->dropColumn('pain_where'));
         Schema::table(
             'log_items', static fn (Blueprint $table) => $table->dropColumn(['support', 'pauses', 'instead']),
         );

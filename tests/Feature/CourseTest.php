@@ -128,6 +128,16 @@ it('holds the last weeks beside as many before, and ignores an address that mean
     expect($row['before'])->toMatchArray(['sessions' => 1, 'best' => 8, 'pain' => 4])
         ->and($row['now'])->toMatchArray(['sessions' => 2, 'best' => 10, 'pain' => 1])
         ->and($row['before']['load'])->toBe("3\u{202F}kg")->and($row['now']['load'])->toBe("4\u{202F}kg");
+    // Without a block before there is none to compare with.
+    expect(($this->course)()['spans'])->toBe([4, 6, 8, 12]);
+    $this->plan->update(['block_start' => now()->subDays(20)->format('Y-m-d')]);
+    $this->plan->replicate()->fill([
+        'version' => 9, 'status' => Plan::SUPERSEDED, 'block_start' => now()->subDays(31)->format('Y-m-d'),
+    ])->save();
+    $blocks = ($this->course)(['weeks' => 1]);
+    $row = collect($blocks['compared'])->first();
+    expect($blocks['spans'])->toBe([4, 6, 8, 12, 1])->and($row['before'])->toMatchArray(['sessions' => 2, 'best' => 9])
+        ->and($row['now'])->toMatchArray(['sessions' => 1, 'best' => 10]);
     $eight = collect(($this->course)(['weeks' => 8])['compared'])->first();
     expect($eight['now']['sessions'])->toBe(3)->and($eight['before']['sessions'])->toBe(0);
     foreach ([['exercise' => 'no/such'], ['what' => 'x'], ['weeks' => '9999'], ['exercise' => ['a']]] as $odd) {

@@ -88,6 +88,22 @@ it('asks about a session before the plan, and about a second one of a day, and k
         expect(SessionLog::query()->count())->toBe(3);
     });
 
+it('keeps where it hurt, and what a session said of it before it was corrected', function (): void {
+    $form = sent($this->plan, $this->row, ['support' => 'two_hands'], ['pain_where' => 'left knee']);
+    $this->post("$this->at/log", $form)->assertSessionHasNoErrors();
+    $page = Scene::props($this->get("$this->at/log"));
+    expect($page['logs'][0]['pain_where'])->toBe('left knee')
+        ->and(Scene::props($this->get("$this->at/review"))['session']['pain_where'])->toBe('left knee');
+    $this->post("$this->at/log", [...$form, 'pain_where' => 'left hip', 'corrects' => 1])->assertSessionHasNoErrors();
+    $log = SessionLog::query()->sole();
+    expect($log->pain_where)->toBe('left hip')
+        ->and($log->earlier->first()?->content['session']['pain_where'])->toBe('left knee')
+        ->and($log->earlier->first()?->content['items'][0]['support'])->toBe('two_hands');
+    expect(Scene::props($this->get("$this->at/log"))['logs'][0]['earlier'][0]['says'])->toContain('pain: left knee');
+    $this->post("$this->at/log", [...$form, 'key' => (string) Str::uuid(), 'pain_where' => str_repeat('x', 121)])
+        ->assertSessionHasErrors('pain_where');
+});
+
 it('takes a session that was looked at off the list', function (): void {
     $log = $this->scene->goodSession($this->plan, $this->today);
     $log->update(['to_see' => true]);

@@ -170,6 +170,7 @@ final class TwelveWeeks extends Seeder
         $this->log->run($now, $by, $plan, (string) Str::uuid(), [
             'done_on' => $this->teller->now(), 'pain_before' => $usual,
             'pain_next_morning' => $stop === null ? ($lastOfWeek ? $how['morning'] ?? $usual : $usual) : null,
+            'pain_where' => isset($how['pain']) && $lastOfWeek ? $now->pain_where : null,
             'stop_sign' => $stop, 'skipped' => null, 'note' => $lastOfWeek ? $how['note'] ?? null : null,
         ], $items);
     }

@@ -18,6 +18,7 @@ export default function PastSessions({ clientId, logs }: { clientId: number; log
                             <strong>{sayDate(log.on)}</strong>
                             <span className="text-soft block">
                                 pain {log.pain_before ?? "?"} → {log.pain_next_morning ?? "?"}
+                                {log.pain_where === null ? "" : `, ${log.pain_where}`}
                             </span>
                             <Link
                                 className="text-water inline-block min-h-6 underline"

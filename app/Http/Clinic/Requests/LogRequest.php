@@ -20,7 +20,7 @@ use Illuminate\Validation\Validator;
  *
  * @phpstan-type SessionFields array{
  *     done_on: string, pain_before: int|null, pain_next_morning: int|null, stop_sign: string|null,
- *     skipped: string|null, note: string|null
+ *     skipped: string|null, note: string|null, pain_where: string|null
  * }
  */
 final class LogRequest extends ClinicRequest
@@ -35,6 +35,7 @@ final class LogRequest extends ClinicRequest
             'done_on' => ['required', DayRule::past($this->today(), 20)],
             'pain_before' => ['nullable', 'integer', 'between:0,10'],
             'pain_next_morning' => ['nullable', 'integer', 'between:0,10'],
+            'pain_where' => ['nullable', 'string', 'max:120'],
             'stop_sign' => ['nullable', 'string', 'max:120'],
             'skipped' => ['nullable', 'string', 'max:200'],
             'note' => ['nullable', 'string', 'max:500'],
@@ -79,6 +80,7 @@ final class LogRequest extends ClinicRequest
             'done_on.required' => 'Enter the day of the session.',
             'pain_before.*' => 'Pain goes from 0 to 10.',
             'pain_next_morning.*' => 'Pain goes from 0 to 10.',
+            'pain_where.*' => 'Say in a few words where, for example: left knee.',
             'items.*.pain_during.*' => 'Pain goes from 0 to 10.',
             ...array_fill_keys(
                 ['items.*.effort.*', 'items.*.sets.*.effort.*'], 'RPE goes from 0 to 10, for example 6.',
@@ -150,6 +152,7 @@ final class LogRequest extends ClinicRequest
             'done_on' => $this->string('done_on')->value(), 'pain_before' => $int('pain_before'),
             'pain_next_morning' => $int('pain_next_morning'),
             'stop_sign' => $text('stop_sign'), 'skipped' => $text('skipped'), 'note' => $text('note'),
+            'pain_where' => $text('pain_where'),
         ];
     }
 

@@ -44,6 +44,9 @@ final class CourseResource
 
     private const SPANS = [4, 6, 8, 12];
 
+    /** In place of weeks: the block of the plan in use, beside the one before. */
+    private const BLOCKS = 1;
+
     private const READINGS = [
         'sbp' => ['Systolic pressure', 'mmHg'], 'dbp' => ['Diastolic pressure', 'mmHg'],
         'heart_rate' => ['Resting heart rate', 'a minute'], 'spo2' => ['Saturation at rest', '%'],
@@ -59,11 +62,12 @@ final class CourseResource
     /**
      * @param  string  $key  family/rung of the one exercise to show; "" for all side by side
      * @param  string  $what  which of WHAT, where all are shown
-     * @param  int  $weeks  of a span, which the one before is held beside
+     * @param  int  $weeks  of a span, which the one before is held beside; BLOCKS for the block and the one before
      * @return array{
      *     exercises: list<array{string, string}>, chosen: string, what: string, whats: list<array{string, string}>,
      *     panels: list<Panel>, others: list<Panel>, events: list<array{on: string, kind: string, says: string}>,
-     *     from: string, to: string, weeks: int, spans: list<int>, compared: list<array<string, mixed>>
+     *     from: string, to: string, weeks: int, spans: list<int>, compares: list<string>,
+     *     compared: list<array<string, mixed>>
      * }
      */
     public function of(Client $client, Situation $situation, string $key, string $what, int $weeks): array
@@ -74,7 +78,10 @@ final class CourseResource
         $unit = $client->massUnit();
         $key = isset($exercises[$key]) ? $key : '';
         $what = isset(self::WHAT[$what]) ? $what : 'load';
-        $weeks = in_array($weeks, self::SPANS, true) ? $weeks : self::SPANS[0];
+        $blocks = ReadCourse::blocks($client);
+        $spans = count($blocks) > 1 ? [...self::SPANS, self::BLOCKS] : self::SPANS;
+        $weeks = in_array($weeks, $spans, true) ? $weeks : self::SPANS[0];
+        [$before, $since] = self::spans($blocks, $today, $weeks);
         $first = $logs->first()?->done_on;
 
         return [
@@ -109,9 +116,23 @@ final class CourseResource
             'from' => $first === null ? (string) $today : substr($first, 0, 10),
             'to' => (string) $today,
             'weeks' => $weeks,
-            'spans' => self::SPANS,
-            'compared' => self::compared($exercises, $today, $weeks),
+            'spans' => $spans,
+            'compares' => [$before->label(), $since->label()],
+            'compared' => self::compared($exercises, $before, $since, $today),
         ];
+    }
+
+    /**
+     * @param  list<Day>  $blocks  first days, oldest first
+     * @return array{Day, Day} the first day of what was before, and of what is held beside it
+     */
+    private static function spans(array $blocks, Day $today, int $weeks): array
+    {
+        $last = array_slice($blocks, -2);
+
+        return $weeks === self::BLOCKS && isset($last[0], $last[1])
+            ? [$last[0], $last[1]]
+            : [$today->plus(1 - 14 * $weeks), $today->plus(1 - 7 * $weeks)];
     }
 
     /** @param  Panel  $panel */
@@ -298,17 +319,17 @@ final class CourseResource
     }
 
     /**
-     * The last weeks beside as many before them.
+     * What was done since a day, beside what was done from another one until then.
      *
      * @param  array<string, array{rung: Rung, points: list<SessionPoint>}>  $exercises
      * @return list<array<string, mixed>>
      */
-    private static function compared(array $exercises, Day $today, int $weeks): array
+    private static function compared(array $exercises, Day $from, Day $since, Day $today): array
     {
         $rows = [];
         foreach ($exercises as $exercise) {
-            $now = Span::of($exercise['points'], $today->plus(1 - 7 * $weeks), $today);
-            $before = Span::of($exercise['points'], $today->plus(1 - 14 * $weeks), $today->plus(-7 * $weeks));
+            $now = Span::of($exercise['points'], $since, $today);
+            $before = Span::of($exercise['points'], $from, $since->plus(-1));
             if ($now->sessions + $before->sessions > 0) {
                 $rows[] = [
                     'name' => $exercise['rung']->name, 'unit' => $exercise['points'][0]->kind->unit(),

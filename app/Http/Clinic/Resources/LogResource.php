@@ -89,6 +89,7 @@ final class LogResource
                 : Sign::words($log->stop_sign),
             'stop_open' => $log->hasOpenStopSign(),
             'pain_before' => $log->pain_before, 'pain_next_morning' => $log->pain_next_morning,
+            'pain_where' => $log->pain_where,
             'note' => $log->note, 'to_see' => $log->to_see,
             'corrected' => $log->earlier->where('was_in_force', true)->count(),
             'set_aside' => $log->earlier->where('was_in_force', false)->count(),
@@ -124,6 +125,7 @@ final class LogResource
             'id' => $log->id, 'plan_id' => $plan->id, 'key' => $log->idempotency_key, 'corrects' => $log->version,
             'done_on' => $log->done_on,
             'pain_before' => $text($log->pain_before), 'pain_next_morning' => $text($log->pain_next_morning),
+            'pain_where' => $text($log->pain_where),
             'stop_sign' => $text($log->stop_sign), 'skipped' => $text($log->skipped), 'note' => $text($log->note),
             'items' => array_values(
                 $plan->items->map(static fn (PlanItem $i): array => self::itemForm($i, $log))->all(),
@@ -202,7 +204,8 @@ final class LogResource
         $session = $version->content['session'];
         $says = [];
         foreach ([
-            'pain_before' => 'pain before', 'pain_next_morning' => 'next morning', 'stop_sign' => 'red flag',
+            'pain_before' => 'pain before', 'pain_next_morning' => 'next morning',
+            'pain_where' => 'pain:', 'stop_sign' => 'red flag',
             'skipped' => 'called off',
         ] as $field => $words) {
             if (is_scalar($session[$field] ?? null)) {

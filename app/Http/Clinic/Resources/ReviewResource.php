@@ -135,7 +135,7 @@ final class ReviewResource
 
         return [
             'id' => $log->id, 'on' => $log->done_on, 'pain_before' => $log->pain_before,
-            'pain_during' => $log->items->max('pain_during'),
+            'pain_during' => $log->items->max('pain_during'), 'pain_where' => $log->pain_where,
             'pain_next_morning' => $log->pain_next_morning, 'skipped' => $log->skipped,
             'exercises' => $log->items->count(), 'sets' => $sets, 'sets_asked' => $asked, 'hardest' => $efforts,
             'form_broke' => $broke, 'note' => $log->note, 'to_see' => $log->to_see,

@@ -15,7 +15,22 @@ const EVENT_NAME: Record<ChartEvent["kind"], string> = {
 
 /** Review over time: every measure drawn over one line of time, with what happened on it. */
 export default function Course(props: CourseProps) {
-    const { client, exercises, chosen, what, whats, panels, others, events, from, to, weeks, spans, compared } = props;
+    const {
+        client,
+        exercises,
+        chosen,
+        what,
+        whats,
+        panels,
+        others,
+        events,
+        from,
+        to,
+        weeks,
+        spans,
+        compares,
+        compared,
+    } = props;
     const show = (part: Record<string, string | number>) =>
         router.get(
             `/clients/${client.id}/course`,
@@ -87,16 +102,23 @@ export default function Course(props: CourseProps) {
                     </div>
                     <div className="mt-5 flex flex-wrap items-end gap-3">
                         <h3 className="font-bold">
-                            The last {weeks} weeks beside the {weeks} before
+                            {weeks === 1
+                                ? "This block beside the one before"
+                                : `The last ${weeks} weeks beside the ${weeks} before`}
+                            <span className="text-soft num block text-sm font-normal">
+                                since {compares[1]}, beside {compares[0]} until then
+                            </span>
                         </h3>
-                        <Field label="Weeks" className="no-print">
+                        <Field label="Compare" className="no-print">
                             <select
                                 className={inputClass}
                                 value={weeks}
                                 onChange={(e) => show({ weeks: Number(e.target.value) })}
                             >
                                 {spans.map((n) => (
-                                    <option key={n}>{n}</option>
+                                    <option key={n} value={n}>
+                                        {n === 1 ? "by block" : `${n} weeks`}
+                                    </option>
                                 ))}
                             </select>
                         </Field>

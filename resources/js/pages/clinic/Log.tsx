@@ -29,6 +29,7 @@ interface LogForm {
     done_on: string;
     pain_before: string;
     pain_next_morning: string;
+    pain_where: string;
     stop_sign: string;
     skipped: string;
     note: string;
@@ -136,6 +137,7 @@ function SessionForm({
                   done_on: me.today,
                   pain_before: "",
                   pain_next_morning: "",
+                  pain_where: "",
                   stop_sign: "",
                   skipped: "",
                   note: "",
@@ -204,7 +206,7 @@ function SessionForm({
                     : { ...row, done: true, sets: row.sets.map((s, j) => (j === k ? { ...s, amount } : s)) };
             }),
         }));
-    const text = (key: "done_on" | "pain_before" | "pain_next_morning" | "skipped" | "note") => ({
+    const text = (key: "done_on" | "pain_before" | "pain_next_morning" | "pain_where" | "skipped" | "note") => ({
         className: inputClass,
         value: form.data[key],
         onChange: (e: { target: { value: string } }) => form.setData(key, e.target.value),
@@ -237,7 +239,7 @@ function SessionForm({
                     </Link>
                 </p>
             )}
-            <div className="mt-1 grid gap-3 md:grid-cols-[9rem_8rem_9rem_1fr]">
+            <div className="mt-1 grid gap-3 md:grid-cols-[8.5rem_7.5rem_8.5rem_1fr_1fr]">
                 <Field label="Day" error={errors.done_on}>
                     <input
                         {...text("done_on")}
@@ -262,6 +264,9 @@ function SessionForm({
                 </Field>
                 <Field label="Next morning, 0-10" error={errors.pain_next_morning} hint="can follow later">
                     <input {...text("pain_next_morning")} inputMode="numeric" />
+                </Field>
+                <Field label="Pain where" error={errors.pain_where}>
+                    <input {...text("pain_where")} />
                 </Field>
                 <Field label="Red flag during the session" error={errors.stop_sign}>
                     <select

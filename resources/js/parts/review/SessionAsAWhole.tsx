@@ -11,7 +11,7 @@ export default function SessionAsAWhole({ session, clientId }: { session: Review
     const facts = [
         `${session.exercises} exercises, ${session.sets} of ${session.sets_asked} sets`,
         session.hardest > 0 ? `hardest set RPE ${session.hardest}` : "",
-        `pain ${known(session.pain_before)} before, ${known(session.pain_during)} at most during, ${known(session.pain_next_morning)} next morning`,
+        `pain ${known(session.pain_before)} before, ${known(session.pain_during)} at most during, ${known(session.pain_next_morning)} next morning${session.pain_where === null ? "" : ` (${session.pain_where})`}`,
         session.form_broke > 0 ? `form broke in ${session.form_broke} sets` : "",
     ].filter(Boolean);
     return (

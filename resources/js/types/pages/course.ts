@@ -51,7 +51,10 @@ export interface CourseProps {
     events: ChartEvent[];
     from: string;
     to: string;
+    /** 1 for the block and the one before. */
     weeks: number;
     spans: number[];
+    /** First days of what is compared: before, and now. */
+    compares: [string, string];
     compared: { name: string; unit: string; before: CourseSpan; now: CourseSpan }[];
 }

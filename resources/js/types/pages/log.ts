@@ -37,6 +37,7 @@ export interface CorrectingForm {
     done_on: string;
     pain_before: string;
     pain_next_morning: string;
+    pain_where: string;
     stop_sign: string;
     skipped: string;
     note: string;
@@ -87,6 +88,7 @@ export interface LogProps {
         stop_open: boolean;
         pain_before: number | null;
         pain_next_morning: number | null;
+        pain_where: string | null;
         note: string | null;
         /** It came from elsewhere, and nobody has looked at it. */
         to_see: boolean;
@@ -124,6 +126,7 @@ export interface ReviewSession {
     on: string;
     pain_before: number | null;
     pain_during: number | null;
+    pain_where: string | null;
     pain_next_morning: number | null;
     skipped: string | null;
     exercises: number;
