@@ -42,7 +42,8 @@ export default function LogFile({ clientId, columns }: { clientId: number; colum
         <section className="mt-6">
             <h3 className="font-bold">From a file</h3>
             <p className="text-soft text-sm">
-                Comma-separated values, a line a set; the first line names the columns: <code>{columns}</code>
+                Comma-separated values, a line a set; the first line names the columns:{" "}
+                <code className="break-all">{columns}</code>
             </p>
             <div className="mt-1 flex flex-wrap items-center gap-3">
                 <FileButton
