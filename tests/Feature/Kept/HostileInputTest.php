@@ -5,10 +5,12 @@ declare(strict_types=1);
 use App\Models\Client;
 use App\Models\GateCheck;
 use App\Models\KitPiece;
+use App\Models\Letter;
 use App\Models\MeasureResult;
 use App\Models\Proposal;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
@@ -78,10 +80,11 @@ it('knows no number past a column, in any address', function (string $id): void 
         if (! str_contains($route->uri(), '{client}')) {
             continue;
         }
-        foreach (['{client}', '{item}', '{log}', '{proposal}', '{intake}'] as $part) {
+        foreach (['{client}', '{item}', '{log}', '{proposal}', '{intake}', '{message}', '{letter}'] as $part) {
             if (str_contains($route->uri(), $part)) {
                 $path = str_replace(
-                    ['{client}', '{item}', '{log}', '{proposal}', '{intake}'], (string) $plan->client_id,
+                    ['{client}', '{item}', '{log}', '{proposal}', '{intake}', '{message}', '{letter}'],
+                    (string) $plan->client_id,
                     str_replace($part, $id, $route->uri()),
                 );
                 $status = $this->call($route->methods()[0], '/'.$path)->getStatusCode();
@@ -90,6 +93,59 @@ it('knows no number past a column, in any address', function (string $id): void 
         }
     }
 })->with(['9223372036854775808', '99999999999999999999', '-1', '1.5', 'abc', '%00']);
+
+it('answers in words whatever is sent to the routes of the caseload', function (mixed $odd): void {
+    $plan = $this->scene->issued();
+    $this->scene->user->update(['role' => 'lead']);
+    $at = "/clients/$plan->client_id";
+    $this->get('/')->assertOk();
+    $message = $plan->client->messages()->create(['kind' => 'fell', 'says' => 'I fell.'])->id;
+    $this->post("$at/letters", ['kind' => 'note']);
+    $letter = Letter::query()->value('id');
+    $key = (string) Str::uuid();
+    foreach ([
+        [
+            'POST', "$at/put-off",
+            ['kind' => 'retest', 'about' => str_repeat('a', 32), 'until' => '2030-01-01', 'reason' => 'abc'],
+        ],
+        ['POST', "$at/put-off/end", ['kind' => 'retest', 'about' => str_repeat('a', 32)]],
+        ['PUT', "$at/assigned", ['to' => 1]],
+        ['POST', "$at/messages", ['kind' => 'fell', 'says' => 'I fell.']],
+        ['PUT', "$at/messages/$message/answer", ['answer' => 'Come in.']],
+        ['POST', "$at/letters", ['kind' => 'note', 'recipient' => 'Dr B']],
+        ['PUT', "$at/letters/$letter", ['body' => 'Text.', 'recipient' => 'Dr B', 'seen' => 1]],
+        ['POST', "$at/letters/$letter/keep", ['seen' => 1]],
+        ['POST', "$at/letters/$letter/discard", ['seen' => 1]],
+        ['PUT', '/letters', ['kind' => 'note', 'body' => '{client}']],
+        ['PUT', "$at/review/small-steps", ['on' => true]],
+        ['POST', "$at/review/accept-steps", ['ease' => true]],
+        ['POST', "$at/log/csv", ['text' => "date,exercise\n2020-01-01,x", 'key' => $key]],
+        ['POST', "$at/log/csv/preview", ['text' => "date,exercise\n2020-01-01,x"]],
+        ['POST', "$at/log/paper", ['plan_id' => $plan->id, 'key' => $key, 'sessions' => [[
+            'done_on' => '2026-01-01', 'items' => [['item' => $plan->items[0]->id, 'amounts' => '1', 'effort' => '1']],
+        ]]]],
+    ] as [$method, $path, $body]) {
+        foreach (array_keys(Arr::dot($body)) as $field) {
+            $sent = $body;
+            data_set($sent, $field, $odd);
+            $status = $this->call(
+                $method, $path, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+                Junk::json($sent),
+            )->getStatusCode();
+            expect($status)->toBeIn([200, 302, 303, 400, 404, 422], "$method $path $field");
+        }
+    }
+    foreach (['kind', 'whose', 'put_off', 'lines', 'from'] as $word) {
+        foreach (['/', '/week', "$at/course"] as $page) {
+            $this->get($page.'?'.http_build_query([$word => is_array($odd) ? ['x' => ['y']] : $odd]))
+                ->assertStatus(str_contains((string) json_encode($odd), 'u0000') ? 400 : 200);
+        }
+    }
+})->with([
+    'a list' => [['a', ['b' => 1]]], 'a number' => [-1], 'too big' => [9e18], 'a truth' => [true], 'nothing' => [null],
+    'a word' => ["'; drop table clients; --"], 'long' => [str_repeat('ä', 5000)], 'no date' => ['2026-02-31'],
+    'a beginning' => ['=cmd()'], 'NUL' => ["a\0b"],
+]);
 
 it('bounds every list and every nesting', function (): void {
     $client = $this->scene->client();
