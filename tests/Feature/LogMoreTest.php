@@ -88,6 +88,20 @@ it('asks about a session before the plan, and about a second one of a day, and k
         expect(SessionLog::query()->count())->toBe(3);
     });
 
+it('offers the loads that this home makes near the one of the plan, with their recipes', function (): void {
+    $recipes = Scene::props($this->get("$this->at/log"))['recipes'][$this->row->id];
+    $kg = array_map(static fn (array $r): float => (float) $r[0], $recipes);
+    $sorted = $kg;
+    sort($sorted);
+    expect($kg)->toBe($sorted)->and(count($kg))->toBeLessThanOrEqual(7)
+        ->and($kg)->toContain($this->row->dose['load_g'] / 1000)
+        ->and(implode(' ', array_column($recipes, 1)))->toContain('Tote with');
+    foreach ($this->plan->items as $item) {
+        expect(isset(Scene::props($this->get("$this->at/log"))['recipes'][$item->id]))
+            ->toBe(isset($item->dose['load_g']) && ! isset($item->dose['left']));
+    }
+});
+
 it('keeps where it hurt, and what a session said of it before it was corrected', function (): void {
     $form = sent($this->plan, $this->row, ['support' => 'two_hands'], ['pain_where' => 'left knee']);
     $this->post("$this->at/log", $form)->assertSessionHasNoErrors();

@@ -12,6 +12,7 @@ use App\Models\Client;
 use App\Models\LogSource;
 use App\Models\Plan;
 use App\Models\SessionLog;
+use App\Queries\LoadsNear;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
 use Illuminate\Http\RedirectResponse;
@@ -20,13 +21,13 @@ use Inertia\Response;
 
 final class LogController extends StageController
 {
-    public function show(Request $request, Client $client, LogResource $resource): Response
+    public function show(Request $request, Client $client, LogResource $resource, LoadsNear $near): Response
     {
         $correct = (int) $this->word($request, 'correct');
 
         return $this->stage('clinic/Log', $client, static function (
             Situation $situation,
-        ) use ($client, $resource, $correct): array {
+        ) use ($client, $resource, $correct, $near): array {
             $logs = $client->logs()->with(['items', 'earlier'])->limit(12)->get();
             $correcting = $correct === 0
                 ? null
@@ -36,9 +37,12 @@ final class LogController extends StageController
                 ? $client->plans->firstWhere('status', Plan::ISSUED)
                 : Plan::query()->find($correcting->plan_id);
 
-            return $resource->of(
-                $plan?->load('items'), $logs, $correcting, $client->clinic->timezone, $situation,
-            );
+            $plan?->load('items');
+
+            return [
+                ...$resource->of($plan, $logs, $correcting, $client->clinic->timezone, $situation),
+                'recipes' => (object) $near->of($plan, $client, $situation),
+            ];
         });
     }
 

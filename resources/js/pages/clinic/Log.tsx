@@ -38,7 +38,7 @@ interface LogForm {
 
 type PlanOfLog = NonNullable<LogProps["plan"]>;
 
-export default function Log({ client, plan, logs, signs, supports, correcting }: LogProps) {
+export default function Log({ client, plan, logs, signs, supports, recipes, correcting }: LogProps) {
     return (
         <ClientShell client={client} stage="log">
             {plan === null ? (
@@ -55,6 +55,7 @@ export default function Log({ client, plan, logs, signs, supports, correcting }:
                     plan={plan}
                     signs={signs}
                     supports={supports}
+                    recipes={recipes}
                     correcting={correcting}
                 />
             )}
@@ -116,12 +117,14 @@ function SessionForm({
     plan,
     signs,
     supports,
+    recipes,
     correcting,
 }: {
     client: LogProps["client"];
     plan: PlanOfLog;
     signs: LogProps["signs"];
     supports: LogProps["supports"];
+    recipes: LogProps["recipes"];
     correcting: CorrectingForm | null;
 }) {
     const { me } = usePage().props as unknown as { me: { today: string } };
@@ -445,6 +448,23 @@ function SessionForm({
                                                     </Field>
                                                 );
                                             })}
+                                        {(recipes[item.id]?.length ?? 0) > 0 && (
+                                            <Field className="w-52" label="or by recipe">
+                                                <select
+                                                    className={inputClass}
+                                                    aria-label={`${item.name}, load by recipe`}
+                                                    value={
+                                                        recipes[item.id]?.some(([kg]) => kg === row.load_kg)
+                                                            ? row.load_kg
+                                                            : ""
+                                                    }
+                                                    onChange={(e) => set(n, { load_kg: e.target.value })}
+                                                >
+                                                    <option value="">as typed</option>
+                                                    <Options of={recipes[item.id] ?? []} />
+                                                </select>
+                                            </Field>
+                                        )}
                                         {item.stood && (
                                             <Field
                                                 className="w-28"

@@ -80,6 +80,8 @@ export interface LogProps {
     /** The client's red flags, their own first. */
     signs: Option[];
     supports: Option[];
+    /** Loads near the plan's, by exercise: as typed, and with the recipe. */
+    recipes: Record<string, [string, string][]>;
     logs: {
         id: number;
         on: string;
