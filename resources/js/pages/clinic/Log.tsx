@@ -1,5 +1,16 @@
 import Options from "@/parts/Options";
 import { newId } from "@/lib/id";
+import {
+    atTheTop,
+    fitting,
+    isEasier,
+    loadsOf,
+    onDay,
+    topOf,
+    type ItemForm,
+    type LogForm,
+    type PlanOfLog,
+} from "@/lib/logForm";
 import { useMassUnit } from "@/lib/mass";
 import { useKept } from "@/lib/kept";
 import { useKeys } from "@/lib/keys";
@@ -11,32 +22,12 @@ import ClientShell from "@/parts/ClientShell";
 import Field, { FieldError, inputClass } from "@/parts/Field";
 import PastSessions from "@/parts/PastSessions";
 import Clocks from "@/parts/log/Clocks";
+import EachSet from "@/parts/log/EachSet";
 import HowDone from "@/parts/log/HowDone";
 import SeenList, { FormAdvice } from "@/parts/log/SeenList";
-import type { CorrectingForm, LogItemForm, LogProps } from "@/types/props";
+import type { CorrectingForm, LogProps } from "@/types/props";
 import { Link, useForm, usePage } from "@inertiajs/react";
 import { useState } from "react";
-
-type ItemForm = LogItemForm;
-
-interface LogForm {
-    /** What is odd about it was looked at twice. */
-    confirmed: boolean;
-    plan_id: number;
-    key: string;
-    /** The version that a correction is made on; null for a session as it was done. */
-    corrects: number | null;
-    done_on: string;
-    pain_before: string;
-    pain_next_morning: string;
-    pain_where: string;
-    stop_sign: string;
-    skipped: string;
-    note: string;
-    items: ItemForm[];
-}
-
-type PlanOfLog = NonNullable<LogProps["plan"]>;
 
 export default function Log({ client, plan, logs, signs, supports, recipes, correcting }: LogProps) {
     return (
@@ -63,53 +54,6 @@ export default function Log({ client, plan, logs, signs, supports, recipes, corr
         </ClientShell>
     );
 }
-
-/** Of what was typed earlier, what belongs to the exercises that are here. */
-const fitting = (was: ItemForm[], now: ItemForm[]): ItemForm[] =>
-    now.map((row) => ({
-        ...row,
-        ...was.find((old) => old.item === row.item && old.sets.length === row.sets.length),
-    }));
-
-/** The top of the range, of that side where the sides differ. */
-const topOf = (dose: PlanOfLog["items"][number]["dose"], side: string): number =>
-    dose.apart && side === "left"
-        ? dose.left.amount_hi
-        : dose.apart && side === "right"
-          ? dose.right.amount_hi
-          : dose.amount_hi;
-
-/** The load, or that of each side, as a dose has it. */
-const loadsOf = (
-    dose: PlanOfLog["items"][number]["dose"],
-): Pick<ItemForm, "load_kg" | "left_load_kg" | "right_load_kg"> => ({
-    load_kg: dose.load_kg,
-    left_load_kg: dose.apart ? dose.left.load_kg : "",
-    right_load_kg: dose.apart ? dose.right.load_kg : "",
-});
-
-/** As the plan has it on that day: a light day is one without being asked, with its loads. */
-const onDay = (
-    item: PlanOfLog["items"][number],
-    day: string,
-): Pick<ItemForm, "light" | "load_kg" | "left_load_kg" | "right_load_kg"> => {
-    const light = item.light?.days.includes(weekday(day)) ?? false;
-    return { light, ...loadsOf((light && item.light ? item.light : item).dose) };
-};
-
-/** Every set that was asked for at the top of its range, with the load of the dose. */
-const atTheTop = (item: PlanOfLog["items"][number], row: ItemForm, easier: boolean): Partial<ItemForm> => ({
-    done: true,
-    ...loadsOf((row.light && item.light ? item.light : item).dose),
-    sets: row.sets.map((s, i) => ({
-        ...s,
-        amount: easier && i >= item.easier_sets ? "" : String(topOf(item.dose, s.side)),
-    })),
-});
-
-/** Dates as they are written sort as they follow each other. */
-const isEasier = (plan: PlanOfLog, date: string): boolean =>
-    plan.easier.some(([from, to]) => from <= date && date <= to);
 
 /** A session as it was done, or one that is corrected: then with what was entered, on the plan it was done on. */
 function SessionForm({
@@ -588,61 +532,5 @@ function SessionForm({
                 )}
             </div>
         </form>
-    );
-}
-
-/** The effort of each set by itself, where they were not all alike. */
-function EachSet({
-    item,
-    row,
-    errors,
-    at,
-    onSets,
-}: {
-    item: PlanOfLog["items"][number];
-    row: ItemForm;
-    errors: Record<string, string | undefined>;
-    at: string;
-    onSets: (sets: ItemForm["sets"]) => void;
-}) {
-    const told = row.sets.some((s) => s.effort !== "" || s.left !== "");
-    const [open, setOpen] = useState(told);
-    const keys = item.dose.kind === "reps" ? (["effort", "left"] as const) : (["effort"] as const);
-    return (
-        <details open={open} onToggle={(e) => setOpen(e.currentTarget.open)} className="text-sm">
-            <summary className="text-water min-h-6 cursor-pointer underline underline-offset-2">
-                RPE of each set<span className="sr-only"> of {item.name}</span>
-            </summary>
-            {open && (
-                <div className="mt-1 flex flex-wrap items-start gap-2">
-                    {row.sets.map((s, k) =>
-                        keys.map((key) => {
-                            const name = `set ${item.sets[k]?.n ?? k + 1}${s.side === "both" ? "" : ` ${s.side}`}`;
-                            const what = key === "effort" ? "RPE" : "reps left";
-                            return (
-                                <Field
-                                    key={`${k}.${key}`}
-                                    className="w-28"
-                                    label={`${what}, ${name}`}
-                                    error={errors[`${at}.sets.${k}.${key}`]}
-                                >
-                                    <input
-                                        className={inputClass}
-                                        inputMode="decimal"
-                                        aria-label={`${item.name}, ${name}, ${what}`}
-                                        value={s[key]}
-                                        onChange={(e) =>
-                                            onSets(
-                                                row.sets.map((o, i) => (i === k ? { ...o, [key]: e.target.value } : o)),
-                                            )
-                                        }
-                                    />
-                                </Field>
-                            );
-                        }),
-                    )}
-                </div>
-            )}
-        </details>
     );
 }
