@@ -9,6 +9,7 @@ use App\Models\Decision;
 use App\Models\GateCheck;
 use App\Models\User;
 use App\Rows\BuildSituation;
+use App\Rows\WeightLog;
 use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Gate\Gate;
 use BuoyantStep\Core\Gate\Readings;
@@ -33,7 +34,9 @@ final class CheckGate
         try {
             $signs = $symptoms === null ? null : Sign::readAll($symptoms, '/symptoms');
             $result = (new Gate($situation->client, $situation->on, $situation->envelope))->check(
-                Readings::read(new Bag($readings)), $signs, $pain, StopSigns::open($client),
+                Readings::read(new Bag([...$readings, 'weight_log' => WeightLog::of($client, $situation->on)])),
+                $signs, $pain,
+                StopSigns::open($client),
             );
         } catch (CoreError $e) {
             throw Refusal::from($e, 'readings');

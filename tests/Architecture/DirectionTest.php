@@ -7,7 +7,7 @@ use Illuminate\Support\Facades\Route;
 /** The rooms of the core, lowest first: each may use itself and those before it. */
 const ROOMS = [
     'Errors', 'Input', 'Units', 'Vocabulary', 'Client', 'Body', 'Measures', 'Limits', 'Fit', 'Gate', 'Kit', 'Exercises',
-    'Log', 'Situation', 'Dose', 'Plan', 'Progress', 'Forecast', 'Caseload', 'Cli',
+    'Log', 'Situation', 'Dose', 'Plan', 'Progress', 'Home', 'Forecast', 'Caseload', 'Cli',
 ];
 
 arch('the core knows no framework, no database, no clock and no chance')

@@ -224,3 +224,31 @@ it('takes no check in which nobody was asked about warning signs at all', functi
     unset($form['symptoms']);
     $this->post("/clients/{$this->client->id}/gate", $form)->assertSessionHasErrors('symptoms');
 });
+
+it('asks whose pressure drops for it standing too, and holds one against the other', function (): void {
+    $this->client->conditions()->create(['code' => 'orthostatic_drop', 'details' => []]);
+    $asked = array_filter(
+        Scene::props($this->get("/clients/{$this->client->id}/gate"))['numbers'],
+        static fn (array $n): bool => $n['asked'],
+    );
+    expect(array_column($asked, 'key'))->toBe(['sbp', 'dbp', 'sbp_standing', 'dbp_standing']);
+    $this->post("/clients/{$this->client->id}/gate", gateForm([
+        'sbp' => '130', 'dbp' => '80', 'sbp_standing' => '109', 'dbp_standing' => '75', 'no_signs' => true,
+    ]))->assertSessionHasNoErrors();
+    expect(GateCheck::query()->latest('id')->first())->verdict->toBe('lighter')
+        ->and(GateCheck::query()->latest('id')->first()->because[0]['says'])->toContain('130/80, standing 109/75');
+});
+
+it('holds a weight against those of the three days before', function (float $then, int $days, string $verdict): void {
+    $this->client->conditions()->create(['code' => 'heart_failure', 'details' => []]);
+    $check = ['sbp' => '130', 'dbp' => '80', 'no_signs' => true];
+    $this->travel(-$days)->days();
+    $this->post("/clients/{$this->client->id}/gate", gateForm([...$check, 'weight_kg' => (string) $then]));
+    $this->travelBack();
+    $this->post("/clients/{$this->client->id}/gate", gateForm([...$check, 'weight_kg' => '72.5']))
+        ->assertSessionHasNoErrors();
+    expect(GateCheck::query()->latest('id')->value('verdict'))->toBe($verdict);
+})->with([
+    'up by 2.5 in three days' => [70, 3, 'not_today'], 'up by 2.5 in four' => [70, 4, 'go'],
+    'up by 2' => [70.5, 2, 'go'],
+]);

@@ -14,6 +14,10 @@ enum Medicine: string implements Labelled
     case Insulin = 'insulin';
     case Sulfonylurea = 'sulfonylurea';
     case Glinide = 'glinide';
+    case Sglt2Inhibitor = 'sglt2 inhibitor';
+
+    /** Whoever takes one of these and is unwell tests ketones, whatever the glucose (ADA, Colberg 2016). */
+    public const KETONES = ['sglt2', 'gliflozin'];
 
     public function label(): string
     {
@@ -23,6 +27,7 @@ enum Medicine: string implements Labelled
             self::Insulin => 'insulin',
             self::Sulfonylurea => 'sulfonylurea',
             self::Glinide => 'glinide',
+            self::Sglt2Inhibitor => 'SGLT2 inhibitor',
         };
     }
 }

@@ -16,6 +16,7 @@ use BuoyantStep\Core\Gate\Checks\PainAtRest;
 use BuoyantStep\Core\Gate\Checks\Saturation;
 use BuoyantStep\Core\Gate\Checks\Signs;
 use BuoyantStep\Core\Gate\Checks\SkinAndLimbs;
+use BuoyantStep\Core\Gate\Checks\Standing;
 use BuoyantStep\Core\Gate\Checks\Temperature;
 use BuoyantStep\Core\Gate\Checks\Tiredness;
 use BuoyantStep\Core\Gate\Checks\Weight;
@@ -63,7 +64,7 @@ final readonly class Gate
         usort($findings, static fn (Finding $a, Finding $b): int => $b->verdict->rank() <=> $a->verdict->rank());
         $unknown = [
             ...($pain === null ? ['pain at rest'] : []), ...($signs === null ? ['signs and symptoms'] : []),
-            ...MissingWatches::unknown($at),
+            ...(Weight::isUnknown($at) ? ['the weight of the days before'] : []), ...MissingWatches::unknown($at),
         ];
 
         return new GateResult($findings[0]->verdict ?? GateVerdict::Go, $findings, $unknown);
@@ -80,6 +81,7 @@ final readonly class Gate
         yield new Signs;
         yield new HighPressure;
         yield new LowPressure;
+        yield new Standing;
         yield new IrregularPulse;
         yield new HeartRate;
         yield new Saturation;

@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Gate;
 
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Watched;
 
 /** What was read before a session; null is not entered. An implausible value is refused, never used. */
@@ -14,7 +15,11 @@ final readonly class Readings
     /** 1 mmol/L of glucose in mg/dL. */
     public const MGDL_PER_MMOL = 18.016;
 
-    /** @param  bool  $repeat  a second look, after one that asked to wait */
+    /**
+     * @param  bool  $repeat  a second look, after one that asked to wait
+     * @param  BloodPressure  $standing  after lying, on standing
+     * @param  list<array{on: Day, kg: float}>  $weights  of the days before, in any order
+     */
     public function __construct(
         public bool $repeat = false,
         public BloodPressure $pressure = new BloodPressure,
@@ -22,6 +27,8 @@ final readonly class Readings
         public Sugar $sugar = new Sugar,
         public Bodily $body = new Bodily,
         public Feeling $feeling = new Feeling,
+        public BloodPressure $standing = new BloodPressure,
+        public array $weights = [],
     ) {
     }
 
@@ -32,24 +39,38 @@ final readonly class Readings
             $v->value, $v->range()->min, $v->range()->max,
         );
         $flag = static fn (Seen $s): ?bool => $bag->has($s->value) ? $bag->bool($s->value) : null;
-        $pressure = new BloodPressure($number(Vital::Systolic), $number(Vital::Diastolic));
-        if ($pressure->isEntered() && $pressure->diastolic >= $pressure->systolic) {
-            throw InvalidInput::at($bag->pointer(Vital::Diastolic->value), sprintf(
-                'The diastolic pressure %d is not below the systolic %d: read it again.',
-                (int) $pressure->diastolic, (int) $pressure->systolic,
-            ));
-        }
+        $pressure = static fn (Vital $upper, Vital $lower): BloodPressure => self::pressure(
+            new BloodPressure($number($upper), $number($lower)), $bag->pointer($lower->value),
+        );
 
         return new self(
             $bag->bool('repeat'),
-            $pressure,
+            $pressure(Vital::Systolic, Vital::Diastolic),
             new Pulse($number(Vital::HeartRate), $flag(Seen::IrregularPulse), $number(Vital::Saturation)),
             new Sugar($number(Vital::Glucose), $number(Vital::Ketones)),
             new Bodily(
                 $number(Vital::Temperature), $number(Vital::Weight), $flag(Seen::SkinIntact), $flag(Seen::LimbChange),
             ),
             new Feeling($flag(Seen::Unwell), $number(Vital::Fatigue), $flag(Seen::SleptBadly)),
+            $pressure(Vital::SystolicStanding, Vital::DiastolicStanding),
+            array_map(static fn (Bag $one): array => [
+                'on' => Day::of($one->string('on'), $one->pointer('on')),
+                'kg' => $one->number('kg', Vital::Weight->range()->min, Vital::Weight->range()->max),
+            ], $bag->bags('weight_log')),
         );
+    }
+
+    /** @throws InvalidInput where the lower is not below the upper */
+    private static function pressure(BloodPressure $read, string $pointer): BloodPressure
+    {
+        if ($read->isEntered() && $read->diastolic >= $read->systolic) {
+            throw InvalidInput::at($pointer, sprintf(
+                'The diastolic pressure %d is not below the systolic %d: read it again.',
+                (int) $read->diastolic, (int) $read->systolic,
+            ));
+        }
+
+        return $read;
     }
 
     /** Was this looked at? What no reading stands for is never asked here. */

@@ -13,6 +13,8 @@ enum Vital: string implements Labelled
 {
     case Systolic = 'sbp';
     case Diastolic = 'dbp';
+    case SystolicStanding = 'sbp_standing';
+    case DiastolicStanding = 'dbp_standing';
     case HeartRate = 'heart_rate';
     case Saturation = 'spo2';
     case Glucose = 'glucose_mmol';
@@ -27,6 +29,8 @@ enum Vital: string implements Labelled
         return match ($this) {
             self::Systolic => 'Systolic pressure',
             self::Diastolic => 'Diastolic pressure',
+            self::SystolicStanding => 'Systolic pressure standing',
+            self::DiastolicStanding => 'Diastolic pressure standing',
             self::HeartRate => 'Resting heart rate',
             self::Saturation => 'Saturation',
             self::Glucose => 'Glucose',
@@ -42,7 +46,7 @@ enum Vital: string implements Labelled
     public function unit(): string
     {
         return match ($this) {
-            self::Systolic, self::Diastolic => 'mmHg',
+            self::Systolic, self::Diastolic, self::SystolicStanding, self::DiastolicStanding => 'mmHg',
             self::HeartRate => 'per minute',
             self::Saturation => '%',
             self::Glucose, self::Ketones => 'mmol/L',
@@ -62,7 +66,7 @@ enum Vital: string implements Labelled
             self::Glucose => Watched::Glucose,
             self::Weight => Watched::Weight,
             self::Temperature => Watched::Temperature,
-            self::Ketones, self::Fatigue, self::Pain => null,
+            self::SystolicStanding, self::DiastolicStanding, self::Ketones, self::Fatigue, self::Pain => null,
         };
     }
 
@@ -73,8 +77,8 @@ enum Vital: string implements Labelled
     public function range(): Range
     {
         return match ($this) {
-            self::Systolic => new Range(40, 300),
-            self::Diastolic => new Range(20, 200),
+            self::Systolic, self::SystolicStanding => new Range(40, 300),
+            self::Diastolic, self::DiastolicStanding => new Range(20, 200),
             self::HeartRate => new Range(20, 250),
             self::Saturation => new Range(30, 100),
             self::Glucose => new Range(0.3, 60),

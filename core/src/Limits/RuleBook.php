@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Limits;
 
 use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Client\Medicine;
 use BuoyantStep\Core\Client\Profile;
 use BuoyantStep\Core\Errors\UnknownCode;
 use BuoyantStep\Core\Limits\Always\BalanceMeasures;
@@ -306,6 +307,7 @@ final readonly class RuleBook
         $known = array_merge(...array_map(
             static fn (ConditionAbout $about): array => $about->medicines, array_values($this->abouts),
         ));
+        array_push($known, ...Medicine::KETONES);
         foreach ($facts->client->medicines as $medicine) {
             if (array_filter($known, static fn (string $k): bool => Profile::isMedicine($medicine, $k)) === []) {
                 yield new Limit(

@@ -28,6 +28,12 @@ enum ConditionTrait
 
     case LungDisease;
 
+    /** A pressure 20 over the own usual is an emergency that begins: the gate holds it against the usual. */
+    case Dysreflexia;
+
+    /** Pressure may drop on standing: it is read lying and standing. */
+    case DropsOnStanding;
+
     /** Weight that goes up fast is water. */
     case HoldsFluid;
 

@@ -32,6 +32,10 @@ function gateFor(array $client, array $readings, array $symptoms = [], ?int $pai
 const PRESSED = ['conditions' => [['code' => 'hypertension_controlled']]];
 const BREATHLESS = ['conditions' => [['code' => 'chronic_lung_disease']]];
 const SUGARED = ['conditions' => [['code' => 'diabetes_glucose_lowering']]];
+const CORD = ['conditions' => [['code' => 'spinal_cord_injury_t6_or_above']], 'usual' => ['sbp' => 95, 'dbp' => 60]];
+const FAINT = ['conditions' => [['code' => 'orthostatic_drop']]];
+const FAILING = ['conditions' => [['code' => 'heart_failure']]];
+const GLIFLOZIN = ['medicines' => ['empagliflozin 10 mg']];
 const EXPECTING = ['pregnancy' => ['due_date' => '2027-03-01']];
 
 it('gives the verdict of its row, on both sides of each boundary', function (
@@ -140,6 +144,81 @@ it('gives the verdict of its row, on both sides of each boundary', function (
     'ketones 1.4' => [SUGARED, ['glucose_mmol' => 10, 'ketones_mmol' => 1.4], [], null, 'lighter'],
     'ketones 1.5' => [SUGARED, ['glucose_mmol' => 10, 'ketones_mmol' => 1.5], [], null, 'stop_and_call'],
     'a low that needed help' => [SUGARED, ['glucose_mmol' => 8], ['severe_low_24h'], null, 'not_today'],
+    'glucose 3.8, no lowering medicine' => [[], ['glucose_mmol' => 3.8], [], null, 'wait'],
+    'glucose 3.9, no lowering medicine' => [[], ['glucose_mmol' => 3.9], [], null, 'go'],
+    'glucose 14, no lowering medicine, well' => [[], ['glucose_mmol' => 14, 'unwell' => false], [], null, 'go'],
+    'glucose 16.7, no lowering medicine, well' => [[], ['glucose_mmol' => 16.7, 'unwell' => false], [], null, 'go'],
+    'glucose 16.8, no lowering medicine, well' => [
+        [], ['glucose_mmol' => 16.8, 'unwell' => false], [], null, 'lighter',
+    ],
+    'glucose 14, no lowering medicine, not asked' => [[], ['glucose_mmol' => 14], [], null, 'lighter'],
+    'glucose 14, no lowering medicine, unwell' => [
+        [], ['glucose_mmol' => 14, 'unwell' => true], [], null, 'stop_and_call',
+    ],
+    'unwell on an SGLT2 inhibitor, ketones not known' => [
+        GLIFLOZIN, ['glucose_mmol' => 8, 'unwell' => true], [], null, 'wait',
+    ],
+    'unwell on an SGLT2 inhibitor, ketones 0.5' => [
+        GLIFLOZIN, ['glucose_mmol' => 8, 'ketones_mmol' => 0.5, 'unwell' => true], [], null, 'lighter',
+    ],
+    'well on an SGLT2 inhibitor' => [GLIFLOZIN, ['glucose_mmol' => 8, 'unwell' => false], [], null, 'go'],
+    'cord injury, 19 over its usual' => [CORD, ['sbp' => 114, 'dbp' => 60, 'skin_ok' => true], [], null, 'go'],
+    'cord injury, 20 over its usual' => [CORD, ['sbp' => 115, 'dbp' => 60, 'skin_ok' => true], [], null, 'wait'],
+    'cord injury, 20 over its usual, again' => [
+        CORD, ['sbp' => 115, 'dbp' => 60, 'skin_ok' => true, 'repeat' => true], [], null, 'stop_and_call',
+    ],
+    'cord injury, 20 over its usual, with any sign' => [
+        CORD, ['sbp' => 115, 'dbp' => 60, 'skin_ok' => true], ['headache'], null, 'stop_and_call',
+    ],
+    'cord injury, 19 over its usual, with a headache' => [
+        CORD, ['sbp' => 114, 'dbp' => 60, 'skin_ok' => true], ['headache'], null, 'lighter',
+    ],
+    'cord injury, usual not known' => [
+        ['conditions' => CORD['conditions']], ['sbp' => 110, 'dbp' => 60, 'skin_ok' => true], [], null, 'wait',
+    ],
+    'nobody else by 20 over the usual' => [['usual' => ['sbp' => 95]], ['sbp' => 115, 'dbp' => 60], [], null, 'go'],
+    'standing 19 lower' => [
+        FAINT, ['sbp' => 130, 'dbp' => 70, 'sbp_standing' => 111, 'dbp_standing' => 61], [], null, 'go',
+    ],
+    'standing 20 lower' => [
+        FAINT, ['sbp' => 130, 'dbp' => 70, 'sbp_standing' => 110, 'dbp_standing' => 65], [], null, 'lighter',
+    ],
+    'standing 10 lower below' => [
+        FAINT, ['sbp' => 130, 'dbp' => 70, 'sbp_standing' => 125, 'dbp_standing' => 60], [], null, 'lighter',
+    ],
+    'standing 20 lower and dizzy' => [
+        FAINT, ['sbp' => 130, 'dbp' => 70, 'sbp_standing' => 110, 'dbp_standing' => 65], ['dizziness'], null,
+        'not_today',
+    ],
+    'standing not read' => [FAINT, ['sbp' => 130, 'dbp' => 70], [], null, 'lighter'],
+    'standing not asked for' => [PRESSED, ['sbp' => 130, 'dbp' => 70], [], null, 'go'],
+    'weight up 2.0 in three days' => [
+        FAILING, [
+            'sbp' => 120, 'dbp' => 70, 'weight_kg' => 72, 'weight_log' => [['on' => '2026-11-22', 'kg' => 70]],
+        ], [], null, 'go',
+    ],
+    'weight up 2.1 in three days' => [
+        FAILING, [
+            'sbp' => 120, 'dbp' => 70, 'weight_kg' => 72.1,
+            'weight_log' => [['on' => '2026-11-22', 'kg' => 70], ['on' => '2026-11-24', 'kg' => 71.8]],
+        ], [], null, 'not_today',
+    ],
+    'weight up 2.1 in four days' => [
+        FAILING, [
+            'sbp' => 120, 'dbp' => 70, 'weight_kg' => 72.1,
+            'weight_log' => [['on' => '2026-11-21', 'kg' => 70], ['on' => '2026-11-24', 'kg' => 71.8]],
+        ], [], null, 'go',
+    ],
+    'weight up 2.1 today' => [
+        FAILING, [
+            'sbp' => 120, 'dbp' => 70, 'weight_kg' => 72.1, 'weight_log' => [['on' => '2026-11-25', 'kg' => 70]],
+        ], [], null, 'go',
+    ],
+    'weight up 3 in three days, breathless' => [
+        FAILING, [
+            'sbp' => 120, 'dbp' => 70, 'weight_kg' => 73, 'weight_log' => [['on' => '2026-11-23', 'kg' => 70]],
+        ], ['new_breathlessness'], null, 'stop_and_call',
+    ],
     'temperature 37.9' => [[], ['temp_c' => 37.9], [], null, 'go'],
     'temperature 38.0' => [[], ['temp_c' => 38.0], [], null, 'not_today'],
     'pain 3, no usual' => [[], [], [], 3, 'go'],
@@ -309,6 +388,17 @@ it(
         gateFor([], ['sbp' => 120, 'dbp' => 70])->unknown,
     )->toContain('pain at rest', 'saturation')->not->toContain('blood pressure'),
 );
+
+it('says that nothing is there to hold a weight against', function (array $client, array $log, bool $unknown): void {
+    $readings = ['sbp' => 120, 'dbp' => 70, 'weight_kg' => 70, 'weight_log' => $log];
+    expect(in_array('the weight of the days before', gateFor([...FAILING, ...$client], $readings)->unknown, true))
+        ->toBe($unknown);
+})->with([
+    'nothing weighed' => [[], [], true],
+    'too long ago' => [[], [['on' => '2026-11-21', 'kg' => 70]], true],
+    'yesterday' => [[], [['on' => '2026-11-24', 'kg' => 70]], false],
+    'a usual on record' => [['usual' => ['weight_kg' => 70]], [], false],
+]);
 
 it('never improves when a reading gets worse', function (): void {
     $made = new Made(71);

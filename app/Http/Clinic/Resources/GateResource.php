@@ -6,13 +6,13 @@ namespace App\Http\Clinic\Resources;
 
 use App\Models\Client;
 use App\Models\GateCheck;
+use BuoyantStep\Core\Gate\Asked;
 use BuoyantStep\Core\Gate\GateVerdict;
 use BuoyantStep\Core\Gate\Seen;
 use BuoyantStep\Core\Gate\Vital;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
-use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Sign;
 use BuoyantStep\Core\Vocabulary\SignKind;
 
@@ -64,16 +64,10 @@ final class GateResource
      */
     private static function questions(Situation $situation): array
     {
-        $asked = [];
-        foreach ($situation->envelope->watches() as $watch) {
-            if ($watch->when === Moment::Before) {
-                $asked[] = $watch->what;
-            }
-        }
         $usual = $situation->client->usual;
         $numbers = array_map(static fn (Vital $v): array => [
             'key' => $v->value, 'label' => $v->label(), 'unit' => $v->unit(), 'mass' => $v === Vital::Weight,
-            'asked' => in_array($v->watched(), $asked, true),
+            'asked' => Asked::wants($situation->envelope, $v),
             'usual' => match ($v) {
                 Vital::Systolic => $usual->systolic,
                 Vital::Diastolic => $usual->diastolic,
@@ -89,7 +83,7 @@ final class GateResource
             'numbers' => [...array_filter($numbers, static fn (array $n): bool => $n['asked']),
                 ...array_filter($numbers, static fn (array $n): bool => ! $n['asked'])],
             'answers' => array_map(static fn (Seen $s): array => [
-                'key' => $s->value, 'label' => $s->label(), 'asked' => in_array($s->watched(), $asked, true),
+                'key' => $s->value, 'label' => $s->label(), 'asked' => Asked::wants($situation->envelope, $s),
             ], Seen::cases()),
             'symptoms' => array_map(static fn (Sign $s): array => [
                 'code' => $s->value, 'label' => $s->label(), 'stops' => $s->kind() === SignKind::Stop,

@@ -41,6 +41,9 @@ final class Glucose implements Check
                 self::RULE, $says, 'Carbohydrate first; keep some within reach.',
                 Source::ADA.'; bands simplified (house)',
             ),
+            $glucose < 3.9 => Finding::wait(
+                self::RULE, $says, '15-30 g of carbohydrate, then test again in 15 minutes.', 15, Source::ADA,
+            ),
             default => null,
         };
     }
@@ -49,18 +52,23 @@ final class Glucose implements Check
     {
         $unwell = $at->readings->feeling->unwell;
         $says = self::says($glucose);
+        // Ketones are looked for where they come easily: on insulin, and on what lowers glucose besides (house).
+        $prone = $at->envelope->watch(Watched::Glucose, Moment::Before) !== null;
 
         return match (true) {
             $glucose > 13.9 && $unwell === true => Finding::stop(
                 self::RULE, $says.' And unwell.', 'Stop. Call the diabetes team or the emergency number.', Source::ADA,
             ),
-            $glucose > 13.9 && $at->readings->sugar->ketones === null => Finding::wait(
+            $prone && $glucose > 13.9 && $at->readings->sugar->ketones === null => Finding::wait(
                 self::RULE, $says.' Ketones not known.', 'Test ketones first.', 10, Source::ADA,
             ),
             $glucose > 16.7 => Finding::lighter(
                 self::RULE, $says,
                 $unwell === null ? 'Only if they feel well: ask. Then lighter, and drink.' : 'Lighter, and drink.',
                 Source::ADA,
+            ),
+            $glucose > 13.9 && $unwell === null && $at->readings->sugar->ketones === null => Finding::lighter(
+                self::RULE, $says, 'Ask whether they feel well: unwell means stop and call. Then lighter.', Source::ADA,
             ),
             default => null,
         };

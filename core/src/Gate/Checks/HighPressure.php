@@ -16,11 +16,48 @@ final class HighPressure implements Check
 {
     private const RULE = 'gate.bp';
 
+    /** So far over the own usual dysreflexia begins, mmHg. Source: Consortium for Spinal Cord Medicine. */
+    private const OVER_USUAL = 20;
+
     public function findings(Arrival $at): iterable
     {
+        if ($at->envelope->is(ConditionTrait::Dysreflexia)) {
+            yield from self::overUsual($at);
+        }
         $finding = $at->isPregnantOrNewMother() ? self::inPregnancy($at) : self::inOthers($at);
         if ($finding !== null) {
             yield $finding;
+        }
+    }
+
+    /**
+     * Dysreflexia shows as a pressure over the own usual, long before it is high in itself.
+     *
+     * @return iterable<Finding>
+     */
+    private static function overUsual(Arrival $at): iterable
+    {
+        $systolic = $at->readings->pressure->systolic;
+        $usual = $at->client->usual->systolic;
+        if ($systolic === null) {
+            return;
+        }
+        $rule = 'gate.dysreflexia';
+        $source = 'Consortium for Spinal Cord Medicine';
+        if ($usual === null) {
+            $do = 'Find out their usual pressure and enter it on Screen; without it dysreflexia cannot be seen.';
+            yield Finding::wait($rule, 'Their usual pressure is not known.', $do, null, $source);
+        } elseif ($systolic >= $usual + self::OVER_USUAL) {
+            $says = sprintf('Systolic pressure %d, usual %d.', (int) $systolic, (int) $usual);
+            yield $at->signs !== [] || $at->readings->repeat
+                ? Finding::stop(
+                    $rule, $says.($at->signs === [] ? ' Still.' : ' With signs.'),
+                    'Sit up, loosen what is tight, look for the cause, and call the emergency number.', $source,
+                )
+                : Finding::wait(
+                    $rule, $says, 'Sit up, loosen what is tight, empty the bladder; read it again in 5 minutes.', 5,
+                    $source,
+                );
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Gate\Checks;
 
+use BuoyantStep\Core\Client\Medicine;
 use BuoyantStep\Core\Gate\Arrival;
 use BuoyantStep\Core\Gate\Check;
 use BuoyantStep\Core\Gate\Finding;
@@ -15,6 +16,12 @@ final class Ketones implements Check
     public function findings(Arrival $at): iterable
     {
         $ketones = $at->readings->sugar->ketones;
+        if ($ketones === null && $at->readings->feeling->unwell === true && self::areProne($at)) {
+            yield Finding::wait(
+                'gate.ketones', 'Unwell on an SGLT2 inhibitor, ketones not known.',
+                'Test ketones first, whatever the glucose.', 10, Source::ADA,
+            );
+        }
         if ($ketones === null || $ketones < 0.6) {
             return;
         }
@@ -24,5 +31,10 @@ final class Ketones implements Check
             : Finding::lighter(
                 'gate.ketones', $says, 'Follow the diabetes team\'s plan first; then lighter.', Source::ADA,
             );
+    }
+
+    private static function areProne(Arrival $at): bool
+    {
+        return array_filter(Medicine::KETONES, $at->client->takes(...)) !== [];
     }
 }

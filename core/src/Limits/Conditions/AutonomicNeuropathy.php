@@ -13,6 +13,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Clearance;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Watched;
@@ -26,6 +27,7 @@ final class AutonomicNeuropathy implements ConditionRules
     {
         return new ConditionAbout(
             'autonomic_neuropathy', 'Autonomic neuropathy', group: ConditionGroup::LungsAndMetabolism,
+            traits: [ConditionTrait::DropsOnStanding],
             words: ['CAN'],
             reminders: [Reminder::RiseSlowly],
         );

@@ -12,6 +12,7 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Binds;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Supervision;
@@ -26,6 +27,7 @@ final class OrthostaticDrop implements ConditionRules
     public function about(): ConditionAbout
     {
         return new ConditionAbout('orthostatic_drop', 'Pressure drop on standing', group: ConditionGroup::Heart,
+            traits: [ConditionTrait::DropsOnStanding],
             words: ['orthostatic hypotension', 'OH', 'POTS', 'dizzy on standing'],
             reminders: [Reminder::RiseSlowly],
         );

@@ -13,6 +13,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Binds;
+use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Support;
@@ -27,6 +28,7 @@ final class Parkinsons implements ConditionRules
     public function about(): ConditionAbout
     {
         return new ConditionAbout('parkinsons', 'Parkinson disease', group: ConditionGroup::Nerves,
+            traits: [ConditionTrait::DropsOnStanding],
             words: ['PD', 'parkinsonism'],
             reminders: [Reminder::OnTime, Reminder::RiseSlowly],
         );
@@ -37,7 +39,7 @@ final class Parkinsons implements ConditionRules
         $rules = (new Rules('parkinsons', 'ACSM Guidelines, 11th ed.; Osborne 2022 (APTA)'))
             ->bind(Support::Fingertip, Binds::Balance, 'Fingertips on something fixed for balance work.')
             ->set(Field::Vision, Vision::EyesOpen, 'Eyes open.')
-            ->watch(Watched::BloodPressure, Moment::Before, 'Blood pressure lying to standing.')
+            ->watch(Watched::BloodPressure, Moment::Before, 'Blood pressure lying and standing before each session.')
             ->note(
                 'Train in the medicated "on" time; large movements, one cue at a time; a second task only on a '
                     .'mastered rung.',

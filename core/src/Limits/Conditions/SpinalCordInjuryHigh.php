@@ -29,7 +29,7 @@ final class SpinalCordInjuryHigh implements ConditionRules
     {
         return new ConditionAbout(
             'spinal_cord_injury_t6_or_above', 'Spinal cord injury, T6 or above', group: ConditionGroup::Nerves,
-            traits: [ConditionTrait::UsesWheels],
+            traits: [ConditionTrait::UsesWheels, ConditionTrait::Dysreflexia],
             asks: [FunctionPart::Limbs, FunctionPart::Trunk, FunctionPart::Bed, FunctionPart::Wheelchair],
             words: ['SCI', 'tetraplegia', 'quadriplegia', 'high paraplegia', 'autonomic dysreflexia'],
             reminders: [Reminder::KeepCool, Reminder::BladderFirst],

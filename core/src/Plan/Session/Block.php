@@ -34,10 +34,21 @@ final readonly class Block
     ) {
     }
 
+    /** The same with the change to what follows it at once. */
+    public function followed(): self
+    {
+        return $this->taking($this->seconds + $this->changeS, $this->piece);
+    }
+
     public function inPiece(int $piece): self
     {
+        return $this->taking($this->seconds, $piece);
+    }
+
+    private function taking(int $seconds, ?int $piece): self
+    {
         return new self(
-            $this->part, $this->items, $this->seconds, $this->rounds, $this->changeS, $this->roundRestS, $this->restS,
+            $this->part, $this->items, $seconds, $this->rounds, $this->changeS, $this->roundRestS, $this->restS,
             $this->aerobicMinutes, $this->ramped, $piece,
         );
     }

@@ -45,7 +45,28 @@ final readonly class Session
             $clock->oneByOne(Part::CoolDown, self::placesOf($items, Part::CoolDown)),
         ]));
 
+        $blocks = self::inARow($blocks);
+
         return new self($blocks, array_sum(array_column($blocks, 'seconds')));
+    }
+
+    /**
+     * From one pair to the next the same change is taken as within; a piece of the day ends where it ends, from the
+     * warm-up one goes on, and after the main part one has it behind.
+     *
+     * @param  list<Block>  $blocks
+     * @return list<Block>
+     */
+    private static function inARow(array $blocks): array
+    {
+        $row = [];
+        foreach ($blocks as $at => $block) {
+            $then = $blocks[$at + 1] ?? null;
+            $isNext = $block->part === Part::Main && $then?->part === Part::Main && $then->piece === null;
+            $row[] = $isNext ? $block->followed() : $block;
+        }
+
+        return $row;
     }
 
     /**
