@@ -4,5 +4,9 @@ import laravel from "laravel-vite-plugin";
 import { defineConfig } from "vite";
 
 export default defineConfig({
-    plugins: [laravel({ input: ["resources/js/app.tsx"], refresh: true }), react(), tailwindcss()],
+    plugins: [
+        laravel({ input: ["resources/js/app.tsx", "resources/js/home.tsx", "resources/css/home.css"], refresh: true }),
+        react(),
+        tailwindcss(),
+    ],
 });

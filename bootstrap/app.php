@@ -45,7 +45,9 @@ return Application::configure(basePath: dirname(__DIR__))
             QuietReport::of($fault);
         })->stop();
         $exceptions->shouldRenderJsonWhen(
-            static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson(),
+            static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson()
+                // A phone sends with a script; there is no page to go back to.
+                || ($request->is('home/*') && ! $request->isMethod('GET')),
         );
         // What the core refuses is a message at a field for someone who sends a form, and a page that says so for
         // someone who asks for one.
@@ -70,6 +72,9 @@ return Application::configure(basePath: dirname(__DIR__))
         // A refused or missing page is still one of our pages: plain words and a way back, never a bare status.
         $exceptions->respond(function (Response $response, Throwable $e, Request $request): Response {
             $status = $response->getStatusCode();
+            if ($request->is('home', 'home/*') && $request->isMethod('GET') && ! $request->expectsJson()) {
+                return response()->view('home.problem', ['status' => $status], $status);
+            }
             if (
                 ! $request->is('api/*')
                 && ! $request->expectsJson()

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\AtHome\DoorController;
+use App\Http\AtHome\HomeController;
 use App\Http\AtHome\IntakeController;
 use App\Http\Clinic\BandController;
 use App\Http\Clinic\BenchController;
@@ -11,6 +13,7 @@ use App\Http\Clinic\ExerciseController;
 use App\Http\Clinic\FallsRiskController;
 use App\Http\Clinic\GateController;
 use App\Http\Clinic\HomeIntakeController;
+use App\Http\Clinic\HomePageController;
 use App\Http\Clinic\KitController;
 use App\Http\Clinic\LetterController;
 use App\Http\Clinic\LimitsController;
@@ -34,7 +37,9 @@ use App\Http\Entry\AccountController;
 use App\Http\Entry\PasswordLinkController;
 use App\Http\Entry\SignInController;
 use App\Http\Gateway\DeliveryController;
+use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\GatewayToken;
+use App\Http\Middleware\HomeKey;
 use App\Models\Client;
 use App\Models\Clinic;
 use Illuminate\Http\Response;
@@ -52,6 +57,27 @@ Route::post(
 Route::middleware('throttle:30,1')->group(function (): void {
     Route::get('/intake/{token}', [IntakeController::class, 'show'])->where('token', '[A-Za-z0-9]{40}');
     Route::post('/intake/{token}', [IntakeController::class, 'submit'])->where('token', '[A-Za-z0-9]{40}');
+});
+
+// The client's own page at home: an address and a PIN, then a key that the phone keeps. No session and no account; what
+// a phone writes carries a header of its own.
+Route::prefix('/home')->withoutMiddleware('web')->middleware(CleanInput::class)->group(function (): void {
+    Route::middleware('throttle:60,1')->group(function (): void {
+        Route::get('/door/{code?}', [DoorController::class, 'show'])->where('code', '[A-Za-z0-9-]{1,20}');
+        Route::post('/door', [DoorController::class, 'enter']);
+    });
+    Route::middleware([HomeKey::class, 'throttle:120,1'])->group(function (): void {
+        Route::get('/', [HomeController::class, 'show']);
+        Route::get('/card.json', [HomeController::class, 'card']);
+        Route::get('/readings.json', [HomeController::class, 'readings']);
+        Route::get('/exercises.ics', [HomeController::class, 'calendar']);
+        Route::post('/sessions', [HomeController::class, 'session']);
+        Route::post('/checks', [HomeController::class, 'check']);
+        Route::post('/morning', [HomeController::class, 'morning']);
+        Route::post('/messages', [HomeController::class, 'tell']);
+        Route::post('/pin', [HomeController::class, 'pin']);
+        Route::post('/forget', [HomeController::class, 'forget']);
+    });
 });
 
 // Numbers in an address stay inside what a number column holds: a longer one is nobody's.
@@ -164,6 +190,10 @@ Route::middleware('auth')->group(function (): void {
             Route::put('/screen', [ScreenController::class, 'update']);
             Route::post('/mend', [ScreenController::class, 'mend']);
             Route::post('/intake', [HomeIntakeController::class, 'invite']);
+            Route::post('/home', [HomePageController::class, 'store']);
+            Route::delete('/home', [HomePageController::class, 'destroy']);
+            Route::post('/home/unlock', [HomePageController::class, 'unlock']);
+            Route::put('/home/line', [HomePageController::class, 'line']);
             Route::post('/intake/{intake}', [HomeIntakeController::class, 'decide']);
             Route::post('/measure', [MeasureController::class, 'store']);
             Route::post('/falls', [FallsRiskController::class, 'answer']);

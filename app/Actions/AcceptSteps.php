@@ -22,6 +22,8 @@ use Illuminate\Validation\ValidationException;
  */
 final class AcceptSteps
 {
+    private const LOOK_FIRST = 'The last session came from elsewhere: look at it on Review first, then step up.';
+
     public function __construct(
         private readonly DecideProposal $decide,
         private readonly Catalogue $catalogue,
@@ -34,6 +36,10 @@ final class AcceptSteps
      */
     public function all(Client $client, User $by, Verdict $what = Verdict::StepUp): array
     {
+        if ($what === Verdict::StepUp && $client->logs()->first()?->to_see === true) {
+            return ['accepted' => 0, 'left' => [self::LOOK_FIRST]];
+        }
+
         return $this->accept(self::open($client)->filter(
             static fn (Proposal $p): bool => self::isPlain($p, $what),
         ), $by);

@@ -17,11 +17,24 @@ use Illuminate\Support\Facades\Mail;
 final class KeepMessage
 {
     /** @param  User|null  $by  who of the clinic wrote it down; null where the client did */
-    public function tell(Client $client, ?User $by, MessageKind $kind, string $says): Message
-    {
-        $message = DB::transaction(static fn (): Message => $client->messages()->create([
-            'user_id' => $by?->id, 'kind' => $kind, 'says' => $says,
-        ]));
+    public function tell(
+        Client $client,
+        ?User $by,
+        MessageKind $kind,
+        string $says,
+        ?string $sentKey = null,
+    ): Message {
+        $message = DB::transaction(static function () use ($client, $by, $kind, $says, $sentKey): Message {
+            Client::query()->lockForUpdate()->findOrFail($client->id);
+            $new = ['user_id' => $by?->id, 'kind' => $kind, 'says' => $says];
+
+            // Sent again, it is known.
+            return $sentKey === null ? $client->messages()->create($new)
+                : $client->messages()->firstOrCreate(['sent_key' => $sentKey], $new);
+        });
+        if (! $message->wasRecentlyCreated) {
+            return $message;
+        }
         $looksAfter = $client->assigned_to === null ? null : User::query()->find($client->assigned_to);
         // Whoever wrote it down knows of it already.
         if ($looksAfter !== null && $looksAfter->id !== $by?->id) {

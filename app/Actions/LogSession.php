@@ -64,7 +64,7 @@ final class LogSession
      */
     public function run(
         Client $client,
-        User $by,
+        ?User $by,
         Plan $plan,
         string $key,
         array $session,
@@ -87,13 +87,13 @@ final class LogSession
             }
             $log = $client->logs()->create(
                 [
-                    ...$session, 'idempotency_key' => $key, 'plan_id' => $plan->id, 'user_id' => $by->id,
+                    ...$session, 'idempotency_key' => $key, 'plan_id' => $plan->id, 'user_id' => $by?->id,
                     'source' => $source, 'content_hash' => $hash, 'to_see' => $toSee,
                 ],
             );
             $this->keepItems($log, $client, $plan, $items);
             $this->review->run($client, sprintf('the session of %s, entered since.', Day::of($log->done_on)->label()));
-            $this->steps->small($client, $by);
+            $this->stepUp($client, $by);
 
             return $log;
         });
@@ -117,7 +117,7 @@ final class LogSession
     }
 
     /** Next-morning pain comes a day late; it changes the review, and what was decided before it stays decided. */
-    public function nextMorning(Client $client, User $by, SessionLog $log, int $pain): void
+    public function nextMorning(Client $client, ?User $by, SessionLog $log, int $pain): void
     {
         DB::transaction(function () use ($client, $by, $log, $pain): void {
             Client::query()->lockForUpdate()->findOrFail($client->id);
@@ -136,15 +136,40 @@ final class LogSession
             }
             // What was sent first is kept by its content: sent again, it is known, and does not take the morning away.
             $this->keepEarlier(
-                $now, User::query()->findOrFail($now->user_id), $now->source, $now->content_hash, self::content($now),
+                $now, self::whoTold($now), $now->source, $now->content_hash, self::content($now),
                 inForce: true,
             );
             $now->update(['pain_next_morning' => $pain, 'version' => $now->version + 1, 'content_hash' => null]);
             $says = sprintf('Pain the morning after %s: %d.', Day::of($now->done_on)->label(), $pain);
-            Decision::record($by, $client, 'log.next_morning', $says, ['log' => $now->id, 'pain' => $pain]);
+            self::record($by, $client, 'log.next_morning', $says, ['log' => $now->id, 'pain' => $pain]);
             $this->review->run($client, lcfirst($says));
-            $this->steps->small($client, $by);
+            $this->stepUp($client, $by);
         });
+    }
+
+    /** Small steps go into the plan by somebody's hand: never by a client's own. */
+    private function stepUp(Client $client, ?User $by): void
+    {
+        if ($by !== null) {
+            $this->steps->small($client, $by);
+        }
+    }
+
+    /**
+     * What a client tells of is no decision of the clinic's: the session itself keeps it.
+     *
+     * @param  array<string, mixed>  $facts
+     */
+    private static function record(?User $by, Client $client, string $kind, string $says, array $facts): void
+    {
+        if ($by !== null) {
+            Decision::record($by, $client, $kind, $says, $facts);
+        }
+    }
+
+    private static function whoTold(SessionLog $log): ?User
+    {
+        return $log->user_id === null ? null : User::query()->findOrFail($log->user_id);
     }
 
     /**
@@ -154,7 +179,7 @@ final class LogSession
     private function again(
         SessionLog $log,
         Client $client,
-        User $by,
+        ?User $by,
         Plan $plan,
         array $session,
         array $items,
@@ -213,7 +238,7 @@ final class LogSession
     private function correct(
         SessionLog $log,
         Client $client,
-        User $by,
+        ?User $by,
         Plan $plan,
         array $session,
         array $items,
@@ -221,11 +246,11 @@ final class LogSession
         string $hash,
     ): void {
         $this->keepEarlier(
-            $log, User::query()->findOrFail($log->user_id), $log->source, $log->content_hash, self::content($log),
+            $log, self::whoTold($log), $log->source, $log->content_hash, self::content($log),
             inForce: true,
         );
         $log->update([
-            ...$session, 'version' => $log->version + 1, 'user_id' => $by->id, 'source' => $source,
+            ...$session, 'version' => $log->version + 1, 'user_id' => $by?->id, 'source' => $source,
             'content_hash' => $hash,
             // Another sign than the one that was cleared has not been cleared.
             'stop_cleared_at' => $session['stop_sign'] === $log->stop_sign ? $log->stop_cleared_at : null,
@@ -235,7 +260,7 @@ final class LogSession
         $says = sprintf(
             'The session of %s was corrected (version %d).', Day::of($log->done_on)->label(), $log->version,
         );
-        Decision::record($by, $client, 'log.corrected', $says, ['log' => $log->id, 'version' => $log->version]);
+        self::record($by, $client, 'log.corrected', $says, ['log' => $log->id, 'version' => $log->version]);
         $this->review->run($client, lcfirst($says));
     }
 
@@ -260,7 +285,7 @@ final class LogSession
     /** @param  array{session: array<string, mixed>, items: list<array<string, mixed>>}  $content */
     private function keepEarlier(
         SessionLog $log,
-        User $by,
+        ?User $by,
         LogSource $source,
         ?string $hash,
         array $content,
@@ -268,7 +293,7 @@ final class LogSession
     ): void {
         SessionLogVersion::query()->create(
             [
-                'session_log_id' => $log->id, 'user_id' => $by->id, 'version' => $log->version, 'source' => $source,
+                'session_log_id' => $log->id, 'user_id' => $by?->id, 'version' => $log->version, 'source' => $source,
                 'content_hash' => $hash, 'was_in_force' => $inForce, 'content' => $content,
             ],
         );

@@ -10,7 +10,7 @@ use Illuminate\Support\Carbon;
 /**
  * @property int $id
  * @property int $client_id
- * @property int $user_id
+ * @property int|null $user_id  null where the client checked at home
  * @property string $checked_on
  * @property array<string, int|float|bool> $readings
  * @property list<string> $symptoms

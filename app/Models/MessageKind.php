@@ -15,6 +15,15 @@ enum MessageKind: string implements Labelled
     case Ill = 'ill';
     case Change = 'change';
 
+    /** Told by the application itself. */
+    case HomeLocked = 'home_locked';
+
+    /** @return list<self> what a client, or whoever writes it down, may choose from */
+    public static function told(): array
+    {
+        return [self::Question, self::NewTablets, self::Fell, self::Ill, self::Change];
+    }
+
     public function label(): string
     {
         return match ($this) {
@@ -23,6 +32,7 @@ enum MessageKind: string implements Labelled
             self::Fell => 'a fall',
             self::Ill => 'was ill, or in hospital',
             self::Change => 'another change',
+            self::HomeLocked => 'the page at home is locked',
         };
     }
 }

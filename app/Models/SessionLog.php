@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property int $client_id
  * @property int $plan_id
- * @property int $user_id
+ * @property int|null $user_id  null where the client told it
  * @property string $idempotency_key
  * @property string $done_on
  * @property int|null $pain_before

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\HomePage;
 use App\Models\User;
 use App\Queries\ClinicCatalogue;
 use BuoyantStep\Core\Exercises\Catalogue;
@@ -21,8 +22,13 @@ final class AppServiceProvider extends ServiceProvider
         // Asked for anew each time: who is signed in decides whose own exercises are in it.
         $this->app->bind(Catalogue::class, static function (Application $app): Catalogue {
             $user = $app->make('auth')->user();
+            $page = $app->make('request')->attributes->get(HomePage::class);
 
-            return $app->make(ClinicCatalogue::class)->of($user instanceof User ? $user->clinic_id : null);
+            return $app->make(ClinicCatalogue::class)->of(match (true) {
+                $user instanceof User => $user->clinic_id,
+                $page instanceof HomePage => $page->client->clinic_id,
+                default => null,
+            });
         });
     }
 

@@ -144,7 +144,8 @@ final class ReadToday
         // What no longer fits is put right on Plan first; a step on top of it would be refused.
         $stopped = $of(NeedKind::StopSign) + $of(NeedKind::GateStopped) + $of(NeedKind::PlanNoLongerFits) > 0;
         $ease = $of(NeedKind::Ease);
-        $up = $of(NeedKind::StepUp);
+        // A session that came from elsewhere is looked at before anything is built on it.
+        $up = $of(NeedKind::SessionToSee) > 0 ? 0 : $of(NeedKind::StepUp);
 
         return $stopped || $ease + $up === 0 ? null : ['ease' => $ease > 0, 'count' => $ease > 0 ? $ease : $up];
     }

@@ -76,10 +76,11 @@ node_packages() {
 
 build_pages() {
     local want
-    want="$(find resources vite.config.ts tsconfig.json package-lock.json -type f ! -name samples.check.ts -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)"
+    want="$(find resources bin/lib/worker.mjs vite.config.ts tsconfig.json package-lock.json -type f ! -name samples.check.ts -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)"
     if stamp_differs public/build/.stamp "$want"; then
         say "Building the pages"
         npx vite build --logLevel warn
+        node bin/lib/worker.mjs
         echo "$want" > public/build/.stamp
     fi
 }

@@ -13,6 +13,7 @@ $file = $path === '/' || str_contains($path, "\0") ? false : realpath($public.$p
 $types = [
     'js' => 'text/javascript; charset=UTF-8', 'css' => 'text/css; charset=UTF-8', 'svg' => 'image/svg+xml',
     'woff2' => 'font/woff2', 'woff' => 'font/woff', 'png' => 'image/png', 'ico' => 'image/x-icon',
+    'webmanifest' => 'application/manifest+json',
     'txt' => 'text/plain; charset=UTF-8', 'json' => 'application/json',
 ];
 $type = $file === false ? null : $types[pathinfo($file, PATHINFO_EXTENSION)] ?? null;
@@ -21,7 +22,9 @@ if ($file !== false && $type !== null && is_file($file) && str_starts_with($file
     header_remove('X-Powered-By');
     header('Content-Type: '.$type);
     header('X-Content-Type-Options: nosniff');
-    header("Content-Security-Policy: default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'");
+    // A worker fetches by the policy that it came with.
+    $fetches = $path === '/home-sw.js' ? "connect-src 'self'; " : '';
+    header("Content-Security-Policy: default-src 'none'; {$fetches}style-src 'unsafe-inline'; frame-ancestors 'none'");
     header('X-Frame-Options: DENY');
     header('Referrer-Policy: same-origin');
     header('Permissions-Policy: camera=(), microphone=(), geolocation=(), payment=(), usb=(), bluetooth=()');
@@ -32,6 +35,13 @@ if ($file !== false && $type !== null && is_file($file) && str_starts_with($file
             ? 'Cache-Control: public, max-age=31536000, immutable'
             : 'Cache-Control: no-cache',
     );
+    $accepts = is_string($_SERVER['HTTP_ACCEPT_ENCODING'] ?? null) ? $_SERVER['HTTP_ACCEPT_ENCODING'] : '';
+    if (is_file($file.'.gz') && str_contains($accepts, 'gzip')) {
+        // Compressed once, when it was built.
+        header('Content-Encoding: gzip');
+        header('Vary: Accept-Encoding');
+        $file .= '.gz';
+    }
     header('Content-Length: '.filesize($file));
     if (($_SERVER['REQUEST_METHOD'] ?? 'GET') !== 'HEAD') {
         readfile($file);

@@ -104,6 +104,12 @@ return [
     'too_easy' => 'Too easy if',
     'then_ask' => 'The next step would be: :name. Ask us first.',
     'times' => 'times',
+    'home' => [
+        'title' => 'The same on your phone',
+        'pin' => 'Point the camera of your phone at the square, or type the address. Your PIN is the year you were '
+            .'born, then :letters.',
+        'own_pin' => 'Point the camera of your phone at the square, or type the address. Your PIN is the one you chose.',
+    ],
     'stop' => 'Stop and call for help',
     'stop_says' => 'Stop at once and call :number if you have',
     'emergency' => 'your local emergency number',

@@ -58,6 +58,19 @@ it('leaves what asks for a look, and says what it could not accept', function ()
         ->and(($this->status)()['accepted'])->toBe(count($open) - 2);
 });
 
+it('steps up on nothing that came from elsewhere before somebody has looked at it', function (): void {
+    $log = $this->scene->goodSession($this->plan, now()->format('Y-m-d'));
+    $log->update(['to_see' => true]);
+    $accept = static fn (array $rows): ?array => collect($rows)->first()['accept'];
+    expect($accept(Scene::props($this->get('/'))['rows']))->toBeNull();
+    $this->post("/clients/{$this->plan->client_id}/review/accept-steps")->assertSessionHasErrors('proposal');
+    expect(($this->status)())->not->toHaveKey('accepted');
+    $this->post("/clients/{$this->plan->client_id}/log/{$log->id}/seen")->assertSessionHasNoErrors();
+    expect($accept(Scene::props($this->get('/'))['rows'])['ease'])->toBeFalse();
+    $this->post("/clients/{$this->plan->client_id}/review/accept-steps")->assertSessionHasNoErrors();
+    expect(($this->status)())->toHaveKey('accepted');
+});
+
 it('accepts nothing while a red flag is open', function (): void {
     $this->scene->goodSession($this->plan, now()->subDay()->format('Y-m-d'));
     $this->scene->goodSession($this->plan, now()->format('Y-m-d'), ['stop_sign' => 'faintness']);

@@ -23,7 +23,7 @@ final class MessageController extends StageController
     public function store(Request $request, Client $client, KeepMessage $keep): RedirectResponse
     {
         $request->validate([
-            'kind' => ['required', Rule::enum(MessageKind::class)],
+            'kind' => ['required', Rule::enum(MessageKind::class)->only(MessageKind::told())],
             'says' => ['required', 'string', 'min:3', 'max:1000'],
         ], [
             'kind.*' => 'Choose what the client tells of.',

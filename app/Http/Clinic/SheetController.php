@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Clinic;
 
 use App\Actions\StopSigns;
+use App\Http\Clinic\Resources\HomePageResource;
 use App\Http\Clinic\Resources\SheetResource;
 use App\Models\Client;
 use App\Models\Plan;
@@ -28,7 +29,7 @@ final class SheetController extends StageController
             $plan?->load('items');
             $stops = StopSigns::open($client);
 
-            return ['sheet' => $plan === null ? null : $kept->of(
+            return ['home' => HomePageResource::of($client), 'sheet' => $plan === null ? null : $kept->of(
                 'sheet', $client, [$plan, $plan->items, $stops, App::getLocale()],
                 static fn (): array => $resource->of($plan, $client, $situation(), $stops),
             )];

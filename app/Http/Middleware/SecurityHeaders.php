@@ -27,6 +27,7 @@ final class SecurityHeaders
             "img-src 'self' data:",
             "font-src 'self'",
             "connect-src 'self'",
+            "manifest-src 'self'",
             "form-action 'self'",
             "base-uri 'none'",
             "frame-ancestors 'none'",
@@ -36,7 +37,7 @@ final class SecurityHeaders
         // A link from home is a key: it is passed on to nobody.
         $headers->set(
             'Referrer-Policy',
-            $request->is('intake/*', 'welcome/*', 'reset-password/*') ? 'no-referrer' : 'same-origin',
+            $request->is('intake/*', 'welcome/*', 'reset-password/*', 'home', 'home/*') ? 'no-referrer' : 'same-origin',
         );
         $headers->set(
             'Permissions-Policy', 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), bluetooth=()',

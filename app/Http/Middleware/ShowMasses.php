@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\Client;
+use App\Models\HomePage;
 use App\Models\User;
 use BuoyantStep\Core\Units\MassUnit;
 use Closure;
@@ -38,8 +39,10 @@ final class ShowMasses
     {
         $user = $request->user();
         $client = $request->route('client');
+        $page = $request->attributes->get(HomePage::class);
 
         return match (true) {
+            $page instanceof HomePage => $page->client->massUnit(),
             ! $user instanceof User => MassUnit::Kilogram,
             $client instanceof Client => $client->mass_unit ?? $user->clinic->mass_unit,
             default => $user->clinic->mass_unit,

@@ -55,11 +55,12 @@ final class GateTable
 
     /**
      * @param  list<string>  $openStopSigns  red flags that nobody has cleared, in words
+     * @param  list<array{on: string, kg: float}>  $weights  of the days before
      * @return list<GateRow> the most cautious first
      */
-    public static function of(Gate $gate, Envelope $envelope, array $openStopSigns = []): array
+    public static function of(Gate $gate, Envelope $envelope, array $openStopSigns = [], array $weights = []): array
     {
-        $table = new self(new Probe($gate, $openStopSigns), Asked::of($envelope));
+        $table = new self(new Probe($gate, $openStopSigns, $weights), Asked::of($envelope));
         $rows = [...$table->always(), ...$table->signs(), ...$table->open(), ...$table->falls()];
         foreach ($table->fields as $field) {
             array_push($rows, ...$table->rowsOf($field));

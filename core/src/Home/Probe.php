@@ -21,9 +21,15 @@ final class Probe
     /** @var array<string, array<string, Finding>> */
     private array $known = [];
 
-    /** @param  list<string>  $openStopSigns  in words */
-    public function __construct(private readonly Gate $gate, private readonly array $openStopSigns)
-    {
+    /**
+     * @param  list<string>  $openStopSigns  in words
+     * @param  list<array{on: string, kg: float}>  $weights  of the days before
+     */
+    public function __construct(
+        private readonly Gate $gate,
+        private readonly array $openStopSigns,
+        private readonly array $weights = [],
+    ) {
     }
 
     /**
@@ -59,7 +65,7 @@ final class Probe
         $pain = $answers[Vital::Pain->value] ?? null;
         unset($answers['signs'], $answers[Vital::Pain->value]);
         $result = $this->gate->check(
-            Readings::read(new Bag($answers)), is_array($signs) ? $signs : [],
+            Readings::read(new Bag([...$answers, 'weight_log' => $this->weights])), is_array($signs) ? $signs : [],
             is_float($pain) ? (int) $pain : null, $this->openStopSigns,
         );
         $says = [];

@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Client\Profile;
+use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseFaults;
 use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Home\Beat;
 use BuoyantStep\Core\Home\Closing;
 use BuoyantStep\Core\Home\DaySession;
 use BuoyantStep\Core\Home\EasierStep;
@@ -92,10 +94,9 @@ it('leads through every set of every exercise, on every side, in rests that make
         );
         foreach (array_slice($day->steps, 0, -1) as $n => $step) {
             $next = $day->steps[$n + 1];
-            if ($step->part !== Part::WarmUp && $step->piece === $next->piece && (
-                $next->place !== $step->place || $next->set !== $step->set,
-            )
-                && $next->kind !== StepKind::March && $step->kind !== StepKind::March) {
+            $goesOn = $next->place !== $step->place || $next->set !== $step->set;
+            $marches = $next->kind === StepKind::March || $step->kind === StepKind::March;
+            if ($step->part !== Part::WarmUp && $step->piece === $next->piece && $goesOn && ! $marches) {
                 expect($step->restS)->toBeGreaterThanOrEqual($situation->envelope->restMin());
             }
         }
@@ -200,4 +201,20 @@ it('closes a card on the day that comes first', function (
     'a clearance that runs out tomorrow' => [[], '2026-11-26', '2026-11-27', 'clearance'],
     'a clearance that runs on for long' => [[], '2026-12-24', '2026-12-02', 'week'],
     '28 weeks in three days' => [['pregnancy' => ['due_date' => '2027-02-20']], null, '2026-11-28', 'limits'],
+]);
+
+it('beats a rep as its dose says', function (string $tempo, ?int $hold, array $parts): void {
+    $here = Made::at(Made::situation(Made::client()), 'seat_rise/no_hands');
+    $dose = Dose::read(new Bag([
+        'sets' => 1, 'reps' => ['lo' => 8, 'hi' => 10], 'effort' => ['lo' => 4, 'hi' => 6], 'per' => 'total',
+        ...($tempo === '' ? [] : ['tempo' => $tempo]), ...($hold === null ? [] : ['hold_s' => $hold]),
+    ]));
+    expect(array_map(
+        static fn (array $p): array => [$p['move'], $p['seconds']], Beat::of($here->rung, $dose),
+    ))->toEqual($parts);
+})->with([
+    'slow down' => ['3-0-2-0', null, [['lower', 3], ['lift', 2]]],
+    'with pauses' => ['2-1-1-1', null, [['lower', 2], ['hold', 1], ['lift', 1], ['hold', 1]]],
+    'fast up' => ['3-0-fast-0', null, [['lower', 3], ['lift fast', 1]]],
+    'held inside each rep' => ['2-0-1-0', 10, [['lower', 2], ['lift', 1], ['hold', 10]]],
 ]);

@@ -36,7 +36,9 @@ final class MessageResource
                     'stage' => self::MEET[$m->kind->value][0], 'says' => self::MEET[$m->kind->value][1],
                 ] : null,
             ])->all(),
-            'kinds' => Options::of(MessageKind::class),
+            'kinds' => array_map(
+                static fn (MessageKind $k): array => [$k->value, $k->label()], MessageKind::told(),
+            ),
         ];
     }
 }

@@ -1,6 +1,7 @@
 import { sayDate } from "@/lib/words";
 import Button from "@/parts/Button";
 import ClientShell from "@/parts/ClientShell";
+import AtHome, { HomeOnPaper } from "@/parts/sheet/AtHome";
 import Paper from "@/parts/sheet/Paper";
 import ShortPaper from "@/parts/sheet/ShortPaper";
 import type { SheetProps } from "@/types/props";
@@ -8,7 +9,7 @@ import { Link } from "@inertiajs/react";
 import { useState } from "react";
 
 /** The page the client takes home. What is on screen is what is printed, with nothing around it. */
-export default function Sheet({ client, sheet }: SheetProps) {
+export default function Sheet({ client, sheet, home }: SheetProps) {
     const [short, setShort] = useState(false);
     if (sheet === null) {
         return (
@@ -67,6 +68,12 @@ export default function Sheet({ client, sheet }: SheetProps) {
                 </div>
             )}
             {short ? <ShortPaper sheet={sheet} issued={issued} /> : <Paper sheet={sheet} issued={issued} />}
+            {home !== null && sheet.status === "issued" && (
+                <div className="bg-card max-w-3xl rounded-b-lg px-6 pb-6 print:bg-white print:p-0 print:text-black">
+                    <HomeOnPaper home={home} />
+                </div>
+            )}
+            <AtHome key={home?.code ?? ""} clientId={client.id} home={home} issued={sheet.status === "issued"} />
         </ClientShell>
     );
 }

@@ -209,8 +209,24 @@ export interface SheetItem {
     goal: string;
 }
 
+/** The client's page at home, as the sheet prints it. */
+export interface HomePage {
+    address: string;
+    code: string;
+    letters: string;
+    own_pin: boolean;
+    locked: boolean;
+    line: string;
+    phones: number;
+    seen: string | null;
+    expires: string | null;
+    title: string;
+    says: string;
+}
+
 export interface SheetProps {
     client: ClientFrame;
+    home: HomePage | null;
     sheet: {
         title: string;
         version: number;

@@ -1,0 +1,166 @@
+import { newId } from "@/lib/id";
+import { openDB, type DBSchema, type IDBPDatabase } from "idb";
+import type { Card } from "@/home/card";
+import type { Draft } from "@/home/draft";
+
+export interface Prefs {
+    size: "large" | "larger" | "largest";
+    strong: boolean;
+    voice: boolean;
+    tones: boolean;
+    auto: boolean;
+    left: boolean;
+    still: boolean;
+}
+
+export const PREFS: Prefs = {
+    size: "large",
+    strong: false,
+    voice: false,
+    tones: true,
+    auto: false,
+    left: false,
+    still: false,
+};
+
+/** What waits to be sent: in the order it was made, each with a key of its own, so that twice is once. */
+export interface Waiting {
+    key: string;
+    path: string;
+    body: Record<string, unknown>;
+    at: number;
+    refused: boolean;
+}
+
+/** What this phone itself knows of today, beside the card. */
+export interface Local {
+    /** Server's clock less this phone's, milliseconds, when both were last seen together. */
+    offset: number;
+    done: string[];
+    /** Red flags that were told here: nothing begins until the clinic's answer has come since. */
+    stopped: number | null;
+    checked: { on: string; verdict: string; says: string } | null;
+    asked: string[];
+    practised: number[];
+    planChanged: boolean;
+}
+
+export const LOCAL: Local = {
+    offset: 0,
+    done: [],
+    stopped: null,
+    checked: null,
+    asked: [],
+    practised: [],
+    planChanged: false,
+};
+
+interface Home extends DBSchema {
+    kept: { key: string; value: unknown };
+    waiting: { key: string; value: Waiting };
+}
+
+let opened: Promise<IDBPDatabase<Home>> | null = null;
+
+const db = (): Promise<IDBPDatabase<Home>> =>
+    (opened ??= openDB<Home>("buoyant-home", 1, {
+        upgrade(made) {
+            made.createObjectStore("kept");
+            made.createObjectStore("waiting", { keyPath: "key" });
+        },
+    }));
+
+interface KeptThings {
+    card: Card;
+    draft: Draft | null;
+    prefs: Prefs;
+    local: Local;
+}
+
+export async function kept<K extends keyof KeptThings>(what: K): Promise<KeptThings[K] | undefined> {
+    return (await (await db()).get("kept", what)) as KeptThings[K] | undefined;
+}
+
+export async function keep<K extends keyof KeptThings>(what: K, value: KeptThings[K]): Promise<void> {
+    await (await db()).put("kept", value, what);
+}
+
+export async function enqueue(path: string, body: Record<string, unknown>, key = newId()): Promise<void> {
+    await (await db()).put("waiting", { key, path, body: { ...body, key }, at: Date.now(), refused: false });
+}
+
+export async function waiting(): Promise<Waiting[]> {
+    return (await (await db()).getAll("waiting")).sort((a, b) => a.at - b.at);
+}
+
+export interface Sent {
+    /** Nothing is left but what was refused. */
+    all: boolean;
+    planChanged: boolean;
+    closed: boolean;
+}
+
+let sending: Promise<Sent> | null = null;
+
+/** Sends what waits, one after the other; two callers share one sending, and two tabs take turns. */
+export function send(): Promise<Sent> {
+    const run = async (): Promise<Sent> =>
+        "locks" in navigator ? navigator.locks.request("buoyant-home-send", sendAll) : sendAll();
+    return (sending ??= run().finally(() => {
+        sending = null;
+    }));
+}
+
+async function sendAll(): Promise<Sent> {
+    let planChanged = false;
+    for (const one of await waiting()) {
+        if (one.refused) {
+            continue;
+        }
+        const answer = await post(one.path, one.body);
+        if (answer === null || answer.status === 429 || answer.status >= 500) {
+            return { all: false, planChanged, closed: false };
+        }
+        if (answer.status === 401) {
+            return { all: false, planChanged, closed: true };
+        }
+        if (answer.ok) {
+            const says = (await answer.json()) as { plan_changed?: boolean };
+            planChanged ||= says.plan_changed === true;
+            await (await db()).delete("waiting", one.key);
+        } else {
+            // It stays here, and is said: nothing that was done is thrown away.
+            await (await db()).put("waiting", { ...one, refused: true });
+        }
+    }
+    return { all: true, planChanged, closed: false };
+}
+
+const HEADERS = { Accept: "application/json", "Content-Type": "application/json", "X-At-Home": "1" };
+
+export async function post(path: string, body: Record<string, unknown>): Promise<Response | null> {
+    return fetch(path, { method: "POST", headers: HEADERS, body: JSON.stringify(body) }).catch(() => null);
+}
+
+/** The newest card, or null without a signal; "closed" where the clinic has closed the page. */
+export async function fetchCard(): Promise<Card | "closed" | null> {
+    const answer = await fetch("/home/card.json", { headers: { Accept: "application/json" } }).catch(() => null);
+    if (answer?.status === 401) {
+        return "closed";
+    }
+    return answer?.ok ? ((await answer.json()) as Card) : null;
+}
+
+/** Everything of the page goes off this phone. */
+export async function forget(): Promise<void> {
+    await post("/home/forget", {});
+    (await db()).close();
+    opened = null;
+    await new Promise((done) => {
+        const gone = indexedDB.deleteDatabase("buoyant-home");
+        gone.onsuccess = gone.onerror = gone.onblocked = done;
+    });
+    for (const name of await caches.keys()) {
+        await caches.delete(name);
+    }
+}
