@@ -7,8 +7,6 @@ declare(strict_types=1);
 
 return [
     'title' => 'Your exercises',
-    'reviewed' => 'These words were read by a clinician.',
-    'not_reviewed' => 'These words have not been read by a clinician yet.',
     'door' => [
         'title' => 'Your page at home',
         'code' => 'The twelve letters and numbers from your sheet',
@@ -203,10 +201,11 @@ return [
     'play' => [
         'of' => ':n of :of',
         'round' => 'set :set of :of',
-        'left' => 'left side', 'right' => 'right side', 'both' => '',
-        'part' => ['warm_up' => 'Warm-up', 'activation' => 'Wake up', 'main' => 'Main part', 'cool_down' => 'Cool-down'],
+        'left' => 'left side', 'right' => 'right side',
+        'part' => [
+            'warm_up' => 'Warm-up', 'activation' => 'Wake up', 'main' => 'Main part', 'cool_down' => 'Cool-down',
+        ],
         'how' => 'How to do it',
-        'set_up' => 'Set up',
         'picture' => 'Picture it first',
         'picture_says' => 'Close your eyes. See yourself do it once.',
         'touch' => 'Touch',
@@ -218,7 +217,6 @@ return [
         'begin' => 'Begin',
         'begin_side' => 'Begin, :side',
         'ready' => 'Ready',
-        'change_side' => 'Now the :side',
         'finished' => 'That was it',
         'done_now' => 'I have done it',
         'rest' => 'Rest',
@@ -237,13 +235,13 @@ return [
         'easy_round' => 'Easy, without a weight',
         'lighter_set' => 'A lighter set first, with :load',
         'march' => 'March on the spot, easily',
-        'times' => 'times', 'reps' => 'times', 'seconds' => 'seconds', 'hold' => 'seconds', 'steps' => 'steps',
+        'reps' => 'times', 'seconds' => 'seconds', 'hold' => 'seconds', 'steps' => 'steps',
         'trips' => 'trips', 'metres' => 'metres',
         'moves' => [
             'lower' => 'lower', 'lift' => 'lift', 'lift fast' => 'lift fast', 'hold' => 'hold', 'move' => 'move',
         ],
-        'breathe' => 'Breathe out, count aloud',
         'count_done' => 'How many did you do?',
+        'count_time' => 'How long was it?',
         'fewer' => 'one fewer', 'one_more' => 'one more',
         'how_hard' => 'How hard was it?',
         'hard' => [
@@ -273,7 +271,6 @@ return [
         'stop_sign' => 'I feel one of these',
         'stop_back' => 'I do not want to stop',
         'sign_says' => 'Stop exercising. Sit or lie down.',
-        'piece_done' => 'That was piece :piece of :of. The next can be any time today.',
     ],
     'after' => [
         'title' => 'Well done',
@@ -307,7 +304,6 @@ return [
     'learn' => [
         'title' => 'How they go',
         'says' => 'Look at each one before you do it. Picture it first.',
-        'rehearse' => 'Practise this one',
         'check' => 'Press what you have seen in the mirror, or what somebody sees.',
         'cue' => 'Then:',
         'practised' => 'Practised',
@@ -336,5 +332,4 @@ return [
         'three' => 'three', 'two' => 'two', 'one' => 'one', 'go' => 'go', 'halfway' => 'half way',
         'last' => 'last one', 'seconds_left' => ':n seconds left',
     ],
-    'call_for' => 'Call now',
 ];

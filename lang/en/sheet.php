@@ -108,7 +108,8 @@ return [
         'title' => 'The same on your phone',
         'pin' => 'Point the camera of your phone at the square, or type the address. Your PIN is the year you were '
             .'born, then :letters.',
-        'own_pin' => 'Point the camera of your phone at the square, or type the address. Your PIN is the one you chose.',
+        'own_pin' => 'Point the camera of your phone at the square, or type the address. Your PIN is the one you '
+            .'chose.',
     ],
     'stop' => 'Stop and call for help',
     'stop_says' => 'Stop at once and call :number if you have',

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Http\AtHome\Resources\CardResource;
 use App\Models\Client;
+use App\Models\HomePage;
 use App\Models\Letter;
 use App\Models\SessionLog;
 use App\Models\User;
@@ -21,7 +23,7 @@ use Tests\Feature\Support\Scene;
 it('writes down what each page receives, for the type checker', function (): void {
     $this->seed(TidewaterRow::class);
     $this->actingAs(User::query()->where('email', DemoAccounts::CLINICIAN)->firstOrFail());
-    $lines = ['import type * as P from "./props";', ''];
+    $lines = ['import type * as P from "./props";', 'import type { Card } from "../home/card";', ''];
     $add = static function (string $type, TestResponse $answer) use (&$lines): void {
         // Objects stay objects: an empty one is no list.
         $props = (array) Scene::page($answer)['props'];
@@ -36,6 +38,12 @@ it('writes down what each page receives, for the type checker', function (): voi
             json_encode($props, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION),
         );
     };
+    foreach (HomePage::query()->with('client.clinic')->get() as $page) {
+        // What a phone takes along, as it is sent.
+        $lines[] = sprintf('export const c%d: Card = %s;', count($lines), json_encode(
+            app(CardResource::class)->of($page), JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
+        ));
+    }
     $add('TodayProps', $this->get('/'));
     $add('WeekProps', $this->get('/week'));
     $add('ScreenProps', $this->get('/clients/new'));

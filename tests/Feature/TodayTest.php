@@ -44,6 +44,7 @@ it('has a trigger, or a reason for none, for every table that names a client or 
         'decisions' => 'the record of what was decided', 'device_readings' => 'a reading counts once it is used',
         'form_posts' => 'keys of forms', 'gateway_tokens' => 'keys of devices', 'letter_templates' => 'words',
         'letters' => 'written from the record',
+        'home_pages' => 'a message tells of its lock',
         'log_items' => 'its session tells',
         'needs' => 'the answer itself', 'plan_snapshots' => 'for undo', 'plan_templates' => 'for drafts',
         'session_log_versions' => 'what a session said before', 'standings' => 'the answer itself',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\HomePage;
 use Database\Seeders\Demo\DemoAccounts as Accounts;
 use Illuminate\Console\Command;
 
@@ -19,6 +20,14 @@ final class DemoAccounts extends Command
             $this->line(sprintf('  %-14s %-11s %-30s %s  (%s)', $clinic, $name, $email, Accounts::PASSWORD, $role));
         }
 
+        foreach (HomePage::open()->with('client')->orderBy('id')->get() as $page) {
+            if (in_array($page->client->given_name, Accounts::AT_HOME, true)) {
+                $this->line(sprintf(
+                    '  At home        %-11s %s  PIN %s%s', $page->client->given_name, url('/home/door/'.$page->code),
+                    substr($page->client->birth_date, 0, 4), $page->letters,
+                ));
+            }
+        }
         $this->line('  Gateway token for the device bench: '.Accounts::GATEWAY_TOKEN);
 
         return self::SUCCESS;

@@ -26,9 +26,9 @@ final class DoorController extends Controller
 
     public function enter(Request $request, HomeDoor $door): AnyResponse
     {
-        $code = $request->input('code');
-        $pin = $request->input('pin');
-        [$code, $pin] = [is_string($code) ? mb_substr($code, 0, 60) : '', is_string($pin) ? mb_substr($pin, 0, 60) : ''];
+        $typed = static fn (mixed $word): string => is_string($word) ? mb_substr($word, 0, 60) : '';
+        $code = $typed($request->input('code'));
+        $pin = $typed($request->input('pin'));
         try {
             $token = $door->enter($code, $pin);
         } catch (ValidationException $refused) {

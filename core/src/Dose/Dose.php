@@ -199,9 +199,7 @@ final readonly class Dose implements JsonSerializable
     public function amountLabel(): string
     {
         if ($this->isMinutes()) {
-            return ($this->sets === 1 ? '' : $this->sets.' × ').(
-                new Span(intdiv($this->amount->lo, 60), intdiv($this->amount->hi, 60))
-            )->label().' min';
+            return ($this->sets === 1 ? '' : $this->sets.' × ').$this->kind->says($this->amount);
         }
 
         return sprintf(
@@ -220,10 +218,7 @@ final readonly class Dose implements JsonSerializable
 
     public function isMinutes(): bool
     {
-        return $this->kind->isTimed()
-            && $this->amount->lo >= 60
-            && $this->amount->lo % 60 === 0
-            && $this->amount->hi % 60 === 0;
+        return $this->kind->isMinutes($this->amount);
     }
 
     /** "2.5 kg in each hand", "a pull of 1.2 kg" or "left 1 kg, right 2 kg"; null where nothing resists. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Vocabulary;
 
+use BuoyantStep\Core\Units\Span;
+
 /** What is counted in a set: movement by reps or by the clock, one hold, or a way. */
 enum DoseKind: string
 {
@@ -29,6 +31,22 @@ enum DoseKind: string
             self::Trips => $n === 1 ? 'trip' : 'trips',
             self::Metres => 'm',
         };
+    }
+
+    /** One set of it: "10-12", "20-30 s", and whole minutes as minutes. */
+    public function says(Span $amount): string
+    {
+        return match (true) {
+            $this->isMinutes($amount) => (new Span(intdiv($amount->lo, 60), intdiv($amount->hi, 60)))->label().' min',
+            $this === self::Reps => $amount->label(),
+            default => $amount->label().' '.$this->unit(),
+        };
+    }
+
+    /** Is it told in whole minutes? */
+    public function isMinutes(Span $amount): bool
+    {
+        return $this->isTimed() && $amount->lo >= 60 && $amount->lo % 60 === 0 && $amount->hi % 60 === 0;
     }
 
     /** To choose from. */

@@ -203,18 +203,24 @@ it('closes a card on the day that comes first', function (
     '28 weeks in three days' => [['pregnancy' => ['due_date' => '2027-02-20']], null, '2026-11-28', 'limits'],
 ]);
 
-it('beats a rep as its dose says', function (string $tempo, ?int $hold, array $parts): void {
-    $here = Made::at(Made::situation(Made::client()), 'seat_rise/no_hands');
+it('beats a rep as its dose says, from what comes first', function (
+    string $at, string $tempo, ?int $hold, array $parts,
+): void {
+    $here = Made::at(Made::situation(Made::client()), $at);
     $dose = Dose::read(new Bag([
         'sets' => 1, 'reps' => ['lo' => 8, 'hi' => 10], 'effort' => ['lo' => 4, 'hi' => 6], 'per' => 'total',
         ...($tempo === '' ? [] : ['tempo' => $tempo]), ...($hold === null ? [] : ['hold_s' => $hold]),
     ]));
     expect(array_map(
-        static fn (array $p): array => [$p['move'], $p['seconds']], Beat::of($here->rung, $dose),
+        static fn (array $p): array => [$p['move'], $p['seconds']], Beat::of($here->family, $here->rung, $dose),
     ))->toEqual($parts);
 })->with([
-    'slow down' => ['3-0-2-0', null, [['lower', 3], ['lift', 2]]],
-    'with pauses' => ['2-1-1-1', null, [['lower', 2], ['hold', 1], ['lift', 1], ['hold', 1]]],
-    'fast up' => ['3-0-fast-0', null, [['lower', 3], ['lift fast', 1]]],
-    'held inside each rep' => ['2-0-1-0', 10, [['lower', 2], ['lift', 1], ['hold', 10]]],
+    'up from a seat' => ['seat_rise/no_hands', '3-0-2-0', null, [['lift', 2], ['lower', 3]]],
+    'with pauses' => ['seat_rise/no_hands', '2-1-1-1', null, [['lift', 1], ['hold', 1], ['lower', 2], ['hold', 1]]],
+    'fast up' => ['seat_rise/no_hands', '3-0-fast-0', null, [['lift fast', 1], ['lower', 3]]],
+    'held inside each rep' => ['seat_rise/no_hands', '2-0-1-0', 10, [['lift', 1], ['lower', 2], ['hold', 10]]],
+    'down from standing' => ['deep_squat/held', '3-0-2-0', null, [['lower', 3], ['lift', 2]]],
+    'down to the bench' => ['floor_push/bench', '3-0-2-0', null, [['lower', 3], ['lift', 2]]],
+    'a band from above' => ['band_pull_down/bent', '3-0-2-0', null, [['lift', 2], ['lower', 3]]],
+    'without a tempo, by what a rep takes' => ['seat_rise/no_hands', '', null, [['move', 6]]],
 ]);

@@ -12,6 +12,9 @@ final class DemoAccounts
     /** The gateway token of the demo clinic; the bench page shows it to be typed in, as on a real gateway. */
     public const GATEWAY_TOKEN = 'tidewater-gateway-7319';
 
+    /** Clients of Tidewater Row with a page at home. */
+    public const AT_HOME = ['Ilse', 'Bertil', 'Marisol', 'Agnes'];
+
     public const CLINICIAN = 'r.okonjo@tidewater.example';
 
     public const LEAD = 'l.maas@tidewater.example';

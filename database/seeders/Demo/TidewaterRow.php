@@ -6,6 +6,7 @@ namespace Database\Seeders\Demo;
 
 use App\Actions\AskAtHome;
 use App\Actions\CheckGate;
+use App\Actions\HomeDoor;
 use App\Actions\LogSession;
 use App\Models\Client;
 use App\Models\Clinic;
@@ -31,6 +32,7 @@ final class TidewaterRow extends Seeder
         private readonly LogSession $log,
         private readonly CheckGate $gate,
         private readonly AskAtHome $ask,
+        private readonly HomeDoor $door,
     ) {
     }
 
@@ -52,6 +54,10 @@ final class TidewaterRow extends Seeder
             [...DemoClients::all()[3], 'name' => ['Yannick', 'Sorel'], 'plan' => 'draft', 'course' => []], $users[2],
         );
         $this->teller->goTo(0);
+        foreach (DemoAccounts::AT_HOME as $name) {
+            $here = Client::query()->where('clinic_id', $users[0]->clinic_id);
+            $this->door->make($here->where('given_name', $name)->firstOrFail(), $users[0]);
+        }
         $halima = Client::query()->with('clinic')->where('given_name', 'Halima')->firstOrFail();
         $intake = $this->ask->find($this->ask->invite($halima, $users[0]));
         if ($intake !== null) {

@@ -56,6 +56,7 @@ export interface Easier extends Counted {
     amount: string;
     load: string | null;
     held: string | null;
+    once: string;
     lo: number;
     hi: number;
     recipe: string | null;
@@ -97,6 +98,8 @@ export interface DayDose {
 export interface Step {
     kind: "set" | "ramp" | "easy" | "march";
     item: number | null;
+    /** How much of it, in words: "10-12", "3-5 min". */
+    says: string;
     part: string;
     lo: number;
     hi: number;

@@ -150,16 +150,24 @@ export function Moving({ data, label, end }: { data: FigureData; label: string; 
     );
 }
 
-/** What a clock shows, and what is said of it to whoever does not see it: every five seconds, not every one. */
-export function Clock({ seconds, unit, label }: { seconds: number; unit: string; label: string }) {
-    const said = Math.ceil(seconds / 5) * 5;
+const minutes = (seconds: number): string =>
+    seconds < 60 ? String(seconds) : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
+
+/**
+ * What a clock shows, and what is said of it to whoever does not see it: in the last minute every five seconds, before
+ * that every thirty; never every one.
+ */
+export function Clock({ seconds, label }: { seconds: number; label: string }) {
+    const every = seconds > 60 ? 30 : 5;
+    const said = Math.ceil(seconds / every) * every;
     return (
         <>
             <p role="timer" aria-label={label} aria-live="off" className="text-center text-7xl font-bold tabular-nums">
-                {seconds} <span className="text-3xl">{unit}</span>
+                {minutes(seconds)}
+                {seconds < 60 && <span className="text-3xl"> s</span>}
             </p>
             <p aria-live="polite" className="sr-only">
-                {said > 0 ? `${said} ${unit}` : ""}
+                {said > 0 ? minutes(said) : ""}
             </p>
         </>
     );

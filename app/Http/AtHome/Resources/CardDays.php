@@ -12,11 +12,13 @@ use App\Rows\PlanItemRow;
 use App\Rows\WishRows;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Home\DaySession;
+use BuoyantStep\Core\Home\StepKind;
 use BuoyantStep\Core\Home\WalkStep;
 use BuoyantStep\Core\Plan\Minutes;
 use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\DoseKind;
 
 /** Which session each day until the closing of a card holds, and the way through it, whole and lighter. */
 final class CardDays
@@ -72,8 +74,19 @@ final class CardDays
             'steps' => array_map(static fn (WalkStep $step): array => [
                 ...array_diff_key($step->jsonSerialize(), ['place' => true]),
                 'item' => $step->place === null ? null : $rows[$step->place]->id,
+                'says' => SheetWords::amount(self::kind($step, $day)->says($step->amount)),
                 'load' => $step->load === null ? null : SheetWords::amount($step->load),
             ], $day->steps),
         ];
+    }
+
+    /** What a step counts: that of its exercise, and easy marching by the clock. */
+    private static function kind(WalkStep $step, DaySession $day): DoseKind
+    {
+        return match ($step->kind) {
+            StepKind::March => DoseKind::Seconds,
+            StepKind::Easy => DoseKind::Reps,
+            default => $step->place === null ? DoseKind::Seconds : $day->items[$step->place]->dose->kind,
+        };
     }
 }

@@ -80,7 +80,7 @@ final class CardItem
     {
         return [
             'kind' => $planned->dose->kind->value,
-            'beat' => self::beat(Beat::of($planned->rung, $planned->dose)),
+            'beat' => self::beat(Beat::of($planned->family, $planned->rung, $planned->dose)),
             'hard' => array_map(
                 static fn (HowHard $h): string => $h->value, HowHard::choices($planned->goal, $planned->dose->kind),
             ),
@@ -104,6 +104,7 @@ final class CardItem
                 $step->family, $step->rung, $step->goal, $step->dose, $step->sides, $step->changes,
             )),
             ...self::says($step->dose),
+            'once' => SheetWords::amount($step->dose->kind->says($step->dose->amount)),
             'lo' => $step->dose->amount->lo, 'hi' => $step->dose->amount->hi,
             'recipe' => $step->recipe === null ? null : SheetWords::recipe($step->recipe),
         ];

@@ -171,7 +171,11 @@ final class CardResource
         return $days;
     }
 
-    /** @return array{key: string, on: string, pain: int|null, ask: bool}|null the last session, to be asked about next morning */
+    /**
+     * The last session, to be asked about next morning.
+     *
+     * @return array{key: string, on: string, pain: int|null, ask: bool}|null
+     */
     private static function last(Client $client, Day $today): ?array
     {
         $log = $client->logs()->whereNull('skipped')->first();

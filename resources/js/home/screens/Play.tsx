@@ -125,14 +125,14 @@ export default function Play({
             <button type="button" className="home-second" onClick={() => setPhase("paused")}>
                 {t("play.pause")}
             </button>
-            {item !== null && step.kind === "set" && (
-                <button type="button" className="home-second" onClick={() => setPhase("menu")}>
-                    {t("play.more")}
-                </button>
-            )}
             <button type="button" className="home-stop" onClick={() => setPhase("stop")}>
                 ◆ {t("play.stop")}
             </button>
+            {item !== null && step.kind === "set" && (
+                <button type="button" className="home-second col-span-2" onClick={() => setPhase("menu")}>
+                    {t("play.more")}
+                </button>
+            )}
         </Controls>
     );
     switch (phase) {

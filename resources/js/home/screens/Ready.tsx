@@ -1,6 +1,6 @@
 import { Lines, Main, Moving, Screen } from "@/home/parts";
 import type { Here } from "@/home/screens/Play";
-import { HomeContext, useVoice, useWords } from "@/home/words";
+import { HomeContext, type Say, useVoice, useWords } from "@/home/words";
 import { type ReactNode, useContext, useEffect, useState } from "react";
 
 /** Seconds to get there before a set begins by itself. */
@@ -23,16 +23,16 @@ export default function Ready({ here, onBegin, menu }: { here: Here; onBegin: ()
     const again = goesOn(here);
     const [left, setLeft] = useState(again ? 5 : BY_ITSELF);
     const alone = prefs.auto || again;
-    const unit = t(`play.${easier?.kind ?? item?.kind ?? "seconds"}`);
     const says = [
         step.kind === "ramp" ? t("play.lighter_set", { load: step.load ?? "" }) : "",
-        `${amountSays(here.amount)} ${unit}`,
+        amountSays(here, t),
         here.load ?? "",
-    ].filter((s) => s !== "");
+    ].filter((line) => line !== "");
     const setUp = easier?.set_up ?? item?.set_up ?? "";
     const cues = easier?.cues ?? item?.cues ?? [];
+    const changes = easier?.changes ?? item?.changes ?? [];
     useEffect(() => {
-        voice.read([name, side, ...says, again ? "" : setUp, again ? "" : cues.join(" ")].join(". "));
+        voice.read([name, side, ...says, again ? "" : setUp, ...changes, again ? "" : cues.join(" ")].join(". "));
         if (!alone) {
             return undefined;
         }
@@ -54,6 +54,12 @@ export default function Ready({ here, onBegin, menu }: { here: Here; onBegin: ()
             {item !== null && <Moving data={easier?.figure ?? item.figure} label={name} />}
             <p className="text-2xl font-bold">{says.join(" · ")}</p>
             {step.kind === "set" && step.of > 1 && <p>{t("play.round", { set: step.set, of: step.of })}</p>}
+            {!again && <p className="mt-1">{setUp}</p>}
+            {changes.map((line) => (
+                <p key={line} className="font-bold">
+                    {line}
+                </p>
+            ))}
             <Main onPress={onBegin}>
                 {side === "" ? t("play.begin") : t("play.begin_side", { side })}
                 {alone && ` (${left})`}
@@ -61,10 +67,8 @@ export default function Ready({ here, onBegin, menu }: { here: Here; onBegin: ()
             {menu}
             {item !== null && (
                 <section className="mt-5 space-y-3">
-                    <h2 className="text-xl font-bold">{t("play.set_up")}</h2>
-                    <p>{setUp}</p>
+                    {again && <p>{setUp}</p>}
                     {item.own_set_up !== null && <p>{item.own_set_up}</p>}
-                    {(easier?.changes ?? item.changes).length > 0 && <Lines of={easier?.changes ?? item.changes} />}
                     {item.helper !== null && (
                         <p>
                             <b>{t("play.helper")}:</b> {item.helper}
@@ -115,7 +119,12 @@ function More({ here }: { here: Here }) {
     );
 }
 
-export const amountSays = ({ lo, hi }: { lo: number; hi: number }): string => (lo === hi ? String(hi) : `${lo}-${hi}`);
+/** How much it is, in words. */
+export const amountSays = ({ step, item, easier }: Here, t: Say): string => {
+    const kind = step.kind === "easy" ? "reps" : step.kind === "march" ? "seconds" : (easier?.kind ?? item?.kind);
+    const once = step.kind === "set" && easier !== null ? easier.once : step.says;
+    return kind === "reps" ? `${once} ${t("play.reps")}` : once;
+};
 
 /** How far the session is: exercises in steps, never by colour alone. */
 export function Progress({ here }: { here: Here }) {

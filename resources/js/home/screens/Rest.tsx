@@ -31,6 +31,8 @@ export default function Rest({
     const done = item === null ? null : doneOf(draft, item.id);
     const last = done?.sets.at(-1);
     const answered = !asks || done?.sets.every((s) => s.how !== null) === true;
+    const timed = item?.kind === "seconds" || item?.kind === "hold";
+    const by = timed ? 5 : 1;
     const gone = useRef(false);
     const on = () => {
         if (!gone.current) {
@@ -53,16 +55,16 @@ export default function Rest({
     }, [left === 0, answered]); // eslint-disable-line react-hooks/exhaustive-deps
     return (
         <Screen title={left > 0 ? t("play.rest") : asks ? t("play.finished") : t("play.rest_over")} quiet={left === 0}>
-            {step.rest > 0 && <Clock seconds={left} unit="s" label={t("play.rest")} />}
+            {step.rest > 0 && <Clock seconds={left} label={t("play.rest")} />}
             {item !== null && last !== undefined && easier === null && (
                 <div className="mt-2">
-                    <p id="how-many">{t("play.count_done")}</p>
+                    <p id="how-many">{t(timed ? "play.count_time" : "play.count_done")}</p>
                     <div role="group" aria-labelledby="how-many" className="mt-1 flex items-center gap-2">
                         <button
                             type="button"
                             className="home-second w-24"
                             aria-label={t("play.fewer")}
-                            onClick={() => onDraft(corrected(draft, item.id, Math.max(0, last.amount - 1)))}
+                            onClick={() => onDraft(corrected(draft, item.id, Math.max(0, last.amount - by)))}
                         >
                             −
                         </button>
@@ -73,7 +75,7 @@ export default function Rest({
                             type="button"
                             className="home-second w-24"
                             aria-label={t("play.one_more")}
-                            onClick={() => onDraft(corrected(draft, item.id, Math.min(1800, last.amount + 1)))}
+                            onClick={() => onDraft(corrected(draft, item.id, Math.min(1800, last.amount + by)))}
                         >
                             +
                         </button>

@@ -71,14 +71,14 @@ export default function Work({
                 />
             )}
             {counted < 0 ? (
-                <Clock seconds={Math.ceil(-counted)} unit="" label={t("play.ready")} />
+                <Clock seconds={Math.ceil(-counted)} label={t("play.ready")} />
             ) : timed ? (
-                <Clock seconds={Math.max(0, hi - seconds)} unit="s" label={name} />
+                <Clock seconds={Math.max(0, hi - seconds)} label={name} />
             ) : beat.length > 0 ? (
                 <>
                     <p role="timer" aria-live="off" className="text-center text-7xl font-bold tabular-nums">
                         {at.reps + 1}
-                        <span className="text-3xl"> {t("play.of", { n: "", of: amountSays(here.amount) }).trim()}</span>
+                        <span className="text-3xl"> {t("play.of", { n: "", of: hi }).trim()}</span>
                     </p>
                     <Wave share={shareOf(beat, counted)} />
                     <p className="text-center text-2xl" aria-hidden="true">
@@ -89,9 +89,7 @@ export default function Work({
                     </p>
                 </>
             ) : (
-                <p className="text-center text-5xl font-bold">
-                    {amountSays(here.amount)} {t(`play.${kind}`)}
-                </p>
+                <p className="text-center text-5xl font-bold">{amountSays(here, t)}</p>
             )}
             <button type="button" className="home-main mt-3" onClick={() => finish(counted < 0 ? 0 : reached)}>
                 {timed ? t("play.finished") : t("play.done_now")}
