@@ -47,7 +47,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(
             static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson()
                 // A phone sends with a script; there is no page to go back to.
-                || ($request->is('home/*') && ! $request->isMethod('GET')),
+                || ($request->is('home/*') && ! $request->is('home/door') && ! $request->isMethod('GET')),
         );
         // What the core refuses is a message at a field for someone who sends a form, and a page that says so for
         // someone who asks for one.
@@ -72,7 +72,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // A refused or missing page is still one of our pages: plain words and a way back, never a bare status.
         $exceptions->respond(function (Response $response, Throwable $e, Request $request): Response {
             $status = $response->getStatusCode();
-            if ($request->is('home', 'home/*') && $request->isMethod('GET') && ! $request->expectsJson()) {
+            $isPage = $request->isMethod('GET') || $request->is('home/door');
+            if ($request->is('home', 'home/*') && $isPage && ! $request->expectsJson() && $status >= 400) {
                 return response()->view('home.problem', ['status' => $status], $status);
             }
             if (

@@ -62,7 +62,7 @@ Route::middleware('throttle:30,1')->group(function (): void {
 // The client's own page at home: an address and a PIN, then a key that the phone keeps. No session and no account; what
 // a phone writes carries a header of its own.
 Route::prefix('/home')->withoutMiddleware('web')->middleware(CleanInput::class)->group(function (): void {
-    Route::middleware('throttle:60,1')->group(function (): void {
+    Route::middleware('throttle:120,1')->group(function (): void {
         Route::get('/door/{code?}', [DoorController::class, 'show'])->where('code', '[A-Za-z0-9-]{1,20}');
         Route::post('/door', [DoorController::class, 'enter']);
     });

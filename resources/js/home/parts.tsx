@@ -50,7 +50,7 @@ export function Second({ onPress, children }: { onPress: () => void; children: R
 /** A number from 0 to 10, one big key each. */
 export function Scale({ label, value, onPick }: { label: string; value: number | null; onPick: (n: number) => void }) {
     return (
-        <div role="group" aria-label={label} className="mt-3 grid grid-cols-4 gap-2">
+        <div role="group" aria-label={label} className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(60px,1fr))] gap-2">
             {Array.from({ length: 11 }, (_, n) => (
                 <button
                     key={n}
