@@ -129,7 +129,8 @@ it('is done by keyboard at 320 px, reads aloud, steps down, answers pain, and st
         }, 'the session to arrive');
         expect($log->note)->toContain('left out')
             ->and($phone->wrong())->toBe([])
-            ->and(implode(' ', (array) $chrome->ask('window.spoken')))->toContain($first)->toContain('Have you any of these')
+            ->and(implode(' ', (array) $chrome->ask('window.spoken')))->toContain($first)
+            ->toContain('Have you any of these')
             ->and($chrome->complaints())->toBe([]);
     } finally {
         $phone->close();

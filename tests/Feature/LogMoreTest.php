@@ -149,13 +149,22 @@ it('types a paper sheet in, the sides in turn, all of it or nothing', function (
         ],
     )
         ->assertSessionHasErrors('sessions.0.done_on');
+    foreach (['pain_before', 'pain_next_morning'] as $pain) {
+        $send([['done_on' => ($this->day)(6), $pain => 'abc', 'items' => [$box('10')]]])
+            ->assertSessionHasErrors("sessions.0.$pain");
+    }
     expect(SessionLog::query()->count())->toBe(0);
     $sessions = [
         [
             'done_on' => ($this->day)(4), 'pain_before' => '2', 'pain_next_morning' => '1',
             'items' => [$box('12,11 10', '7')],
         ],
-        ['done_on' => ($this->day)(6), 'items' => [$box('10 9', '6', ['pain_during' => '3'])]],
+        [
+            'done_on' => ($this->day)(6), 'items' => [
+                // A column may leave an exercise out.
+                $box('10 9', '6', ['pain_during' => '3']), ['item' => $this->plan->items->last()->id, 'amounts' => ''],
+            ],
+        ],
     ];
     $key = (string) Str::uuid();
     $send($sessions, ['key' => $key])->assertSessionHasNoErrors();

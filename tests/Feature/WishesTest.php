@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Plan;
 use App\Models\PlanItem;
+use BuoyantStep\Core\Exercises\Purpose;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\Feature\Support\Scene;
 
@@ -56,6 +57,19 @@ it('pins, leaves out and counts as it is told', function (): void {
         ->and(array_column($wishes['exclude'], 0))->toBe(['tote_row', 'pattern:hinge', 'position:floor']);
 });
 
+it('refuses wishes of which a list is missing, and says who changed the plan meanwhile', function (): void {
+    $client = $this->scene->measured();
+    foreach (['goals', 'pin', 'exclude'] as $list) {
+        $this->post("/clients/{$client->id}/plan", [
+            'revision' => 0, 'wishes' => array_diff_key(NO_WISHES, [$list => 1]),
+        ])->assertSessionHasErrors('wishes.'.$list);
+    }
+    $draft = fn () => $this->post("/clients/{$client->id}/plan", ['revision' => 0, 'wishes' => NO_WISHES]);
+    $draft()->assertSessionHasNoErrors();
+    $draft()->assertSessionHasErrors('revision');
+    expect(session('errors')->first('revision'))->toContain('meanwhile (T. Clinician: ');
+});
+
 it('refuses wishes that mean nothing, and keeps what there was', function (array $wishes, string $field): void {
     $client = $this->scene->measured();
     $this->post("/clients/{$client->id}/plan", ['revision' => 0, 'wishes' => [...NO_WISHES, ...$wishes]])
@@ -64,6 +78,9 @@ it('refuses wishes that mean nothing, and keeps what there was', function (array
         ->and($client->plans()->count())->toBe(0);
 })->with([
     'a goal' => [['goals' => ['fly']], 'wishes.goals.0'],
+    'thirteen goals' => [
+        ['goals' => array_slice(array_column(Purpose::cases(), 'value'), 0, 13)], 'wishes.goals',
+    ],
     'a goal twice' => [['goals' => ['bed', 'bed']], 'wishes.goals.0'],
     'no list' => [['goals' => 'bed'], 'wishes.goals'], 'a pin' => [['pin' => ['nothing']], 'wishes.pin.0'],
     'a pin of another kind' => [['pin' => [['squat']]], 'wishes.pin.0'],

@@ -40,6 +40,15 @@ it('names the loads nearest to one that the kit does not make', function (int $l
     'over all' => [2500, '2.5 kg cannot be made here. Nearest: 2 kg.'],
 ]);
 
+it('lets a dose stand only with a load that the kit makes', function (?int $loadG, bool $stands): void {
+    $kit = Made::kit([['id' => 'one', 'mass_g' => 1000], ['id' => 'two', 'mass_g' => 2000]]);
+    $here = Made::at(Made::situation(Made::client(), kit: $kit), 'curl/one_arm');
+    $dose = Dose::read(new Bag(array_filter([
+        'sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 7], 'load_g' => $loadG,
+    ])));
+    expect((new DoseFaults($here, Goal::StrengthOlder))->stands($dose))->toBe($stands);
+})->with(['made' => [1000, true], 'not made' => [1500, false], 'none' => [null, false]]);
+
 it('says nothing of nearest loads to a home that makes none', function (): void {
     $kit = Made::kit([['id' => 'vest', 'mass_g' => 1000, 'grip' => 'none', 'worn_on' => 'back']]);
     $here = Made::at(Made::situation(Made::client(), kit: $kit), 'knee_extension/cuff');

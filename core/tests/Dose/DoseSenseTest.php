@@ -44,6 +44,12 @@ it('asks twice past what is usual and refuses past all sense, on both sides of e
     'half an hour of marching' => [['seconds' => ['lo' => 300, 'hi' => 1800]], 1, Goal::WarmUp, [], []],
 ]);
 
+it('refuses eleven sets, which no dose that is read can have', function (): void {
+    $dose = Dose::read(new Bag(['sets' => 10, 'reps' => ['lo' => 8, 'hi' => 10], 'effort' => ['lo' => 4, 'hi' => 6]]));
+    expect(array_keys(DoseSense::refusals($dose, Goal::StrengthOlder)))->toBe([])
+        ->and(array_keys(DoseSense::refusals($dose->with(sets: 11), Goal::StrengthOlder)))->toBe(['sets']);
+});
+
 it('says what is usual', function (): void {
     $dose = Dose::read(new Bag(['sets' => 8, 'reps' => ['lo' => 8, 'hi' => 40], 'effort' => ['lo' => 4, 'hi' => 6]]));
     expect(DoseSense::asks($dose, Goal::StrengthOlder))->toBe(

@@ -161,6 +161,12 @@ it('reads and writes a dose in the open form', function (): void {
         ->and(Dose::read(new Bag($form))->amountLabel())->toBe('2 × 8-12');
 });
 
+it('is done on two days a week where it does not say', function (): void {
+    $dose = ['sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 7]];
+    expect(Dose::read(new Bag($dose))->daysAWeek)->toBe(2)
+        ->and(Dose::read(new Bag([...$dose, 'days_a_week' => 3]))->daysAWeek)->toBe(3);
+});
+
 it('refuses a dose that counts nothing, or two things', function (array $amount): void {
     Dose::read(new Bag(['sets' => 2, 'effort' => ['lo' => 5, 'hi' => 6], ...$amount]));
 })->with(

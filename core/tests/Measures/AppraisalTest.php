@@ -7,7 +7,10 @@ use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Fit\TestSafety;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Field as LimitField;
+use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Measures\Appraisal;
 use BuoyantStep\Core\Measures\ArmCurlNorm;
 use BuoyantStep\Core\Measures\ChairStandNorm;
@@ -225,6 +228,14 @@ it(
         Change::between(new TimedUpAndGo, 14, 11)->says(new TimedUpAndGo),
     )->toBe('-3 s, better'),
 );
+
+it('offers no test with a load where nothing may be lifted, or no share of it', function (LimitField $field): void {
+    $none = new Envelope([new Limit($field, 0, 'own', 'Nothing is lifted.', 'House convention, cautious')]);
+    $some = new Envelope([new Limit($field, 50, 'own', 'Little is lifted.', 'House convention, cautious')]);
+    expect(TestSafety::of(new ArmCurl, $none))->toContain('nothing is lifted')
+        ->and(TestSafety::of(new ArmCurl, $some))->toBeNull()
+        ->and(TestSafety::of(new ChairStand, $none))->toBeNull();
+})->with([LimitField::LiftMaxG, LimitField::LoadPctMax]);
 
 it('judges a test against the envelope first', function (Test $test, array $conditions, ?string $says): void {
     $found = TestSafety::of($test, Made::envelope($conditions));

@@ -16,8 +16,8 @@ use Illuminate\Foundation\Application;
 use RuntimeException;
 
 /**
- * The demo's own database, to set a scene that would take a clinician long, and to see what has arrived. Each scene is a
- * copy in a clinic of its own: what a test does to it nobody else sees.
+ * The demo's own database, to set a scene that would take a clinician long, and to see what has arrived. Each scene is
+ * a copy in a clinic of its own: what a test does to it nobody else sees.
  */
 final class Demo
 {
@@ -47,7 +47,8 @@ final class Demo
         $clinic->save();
         $user = User::query()->create([
             'clinic_id' => $clinic->id, 'name' => 'T. Lane',
-            'email' => str_replace(' ', '-', strtolower($name)).'@lane.example', 'password' => DemoAccounts::PASSWORD, 'role' => 'clinician',
+            'email' => str_replace(' ', '-', strtolower($name)).'@lane.example',
+            'password' => DemoAccounts::PASSWORD, 'role' => 'clinician',
         ]);
         $client = $like->replicate()->fill(['clinic_id' => $clinic->id, 'assigned_to' => null]);
         $client->save();

@@ -35,11 +35,10 @@ final class OwnServer
             throw new RuntimeException('The web server did not start.');
         }
         $this->process = $process;
+        $call = curl_init($this->base.'/mark.svg');
+        curl_setopt($call, CURLOPT_RETURNTRANSFER, true);
         for ($i = 0; $i < 100; $i++) {
-            $open = @fsockopen('127.0.0.1', $this->port, $code, $says, 0.2);
-            if ($open !== false) {
-                fclose($open);
-
+            if (curl_exec($call) !== false) {
                 return;
             }
             usleep(50_000);

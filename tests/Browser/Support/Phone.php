@@ -8,7 +8,7 @@ use App\Models\Client;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use RuntimeException;
 
-/** A client's phone: small, with clocks that run fast so that a session takes seconds, and a thumb that finds its way. */
+/** A client's phone: small, with clocks that run fast for a session in seconds, and a thumb that finds the key. */
 final class Phone
 {
     public readonly Chrome $chrome;
@@ -128,7 +128,7 @@ final class Phone
         return is_string($title) ? $title : '';
     }
 
-    /** How the page stands in a state that was not seen before: keys large enough, nothing beside the edge, axe content. */
+    /** How the page stands in a state not seen before: keys large enough, nothing beside the edge, axe content. */
     public function look(string $state): void
     {
         if (isset($this->states[$state])) {

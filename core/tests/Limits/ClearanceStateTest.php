@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Limits\ClearanceGiven;
+use BuoyantStep\Core\Limits\ClearanceState;
+use BuoyantStep\Core\Limits\Facts;
+use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Day;
+
+it('says what is missing of a clearance, and nothing where none is asked for', function (
+    array $conditions, array $given, ?string $missing, bool $holdsBack,
+): void {
+    $facts = new Facts(Made::client(['conditions' => $conditions]), Day::of(Made::TODAY));
+    $state = new ClearanceState(
+        RuleBook::standard()->envelope($facts), $facts, RuleBook::standard(), array_map(
+            static fn (array $one): ClearanceGiven => new ClearanceGiven(
+                Day::of($one[0]), isset($one[1]) ? Day::of($one[1]) : null,
+            ), $given,
+        ),
+    );
+    $said = $state->missing();
+    expect($missing === null ? $said === null : str_starts_with((string) $said, $missing))->toBeTrue((string) $said)
+        ->and($state->holdsBack())->toBe($holdsBack);
+})->with([
+    'none asked, none given' => [[], [], null, false],
+    'none asked, one given' => [[], [['2026-11-01']], null, false],
+    'required, none given' => [[['code' => 'coronary_disease']], [], 'Clearance is required', true],
+    'required and given' => [[['code' => 'coronary_disease']], [['2026-11-01']], null, false],
+    'required, and run out' => [
+        [['code' => 'coronary_disease']], [['2026-10-01', '2026-11-24']], 'Clearance is required', true,
+    ],
+    'required, on its last day' => [[['code' => 'coronary_disease']], [['2026-10-01', '2026-11-25']], null, false],
+    'advised, none given' => [[['code' => 'cancer']], [], 'Clearance is advised', false],
+    'withheld, whatever was given' => [
+        [['code' => 'unstable_heart']], [['2026-11-01']], 'Exercise is withheld', true,
+    ],
+]);
