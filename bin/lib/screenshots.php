@@ -5,7 +5,6 @@ declare(strict_types=1);
 // Called by bin/screenshots: BASE FOLDER. Signs in to the demo and takes one picture of each main view.
 
 use Database\Seeders\Demo\DemoAccounts;
-use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Support\Chrome;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -33,12 +32,6 @@ try {
         'sheet' => ['/clients/1/sheet', null],
         'rulebook' => [
             '/rulebook', static fn (Chrome $c) => $c->fill('Find by condition, field, words or source', 'hypertension'),
-        ],
-        'bench' => [
-            '/bench',
-            static fn (Chrome $c) => $c->choose('Client', 'Ilse Varga')->fill(
-                'Gateway token', DemoAccounts::GATEWAY_TOKEN,
-            )->press('Read and send')->see(': fresh'),
         ],
         'gate' => ['/clients/1/gate', null],
         'log' => ['/clients/1/log', static fn (Chrome $c) => $c->press('Everything done')],
@@ -77,13 +70,29 @@ try {
             'Minutes a session', '40',
         )->press('Save screen')->see('saved this meanwhile')->shot("$folder/conflict.png");
     }
-    if ($only === null || $only === 'at-home') {
-        $chrome->visit('/clients/9/screen')->press('Make a link')->see('it is shown once');
-        $link = $chrome->driver->findElement(
-            WebDriverBy::cssSelector('section[aria-label="From home"] code'),
-        )->getText();
+    $atHome = ['at-home', 'home-verdict'];
+    if ($only === null || in_array($only, $atHome, true)) {
+        // The client's own page, as a phone shows it.
+        $chrome->visit('/clients/2/sheet')->see('Letters of the PIN');
+        $home = $chrome->ask(
+            '[...document.querySelectorAll("section p")].map((p) => p.innerText).find((t) => /^http/.test(t))',
+        );
+        $letters = $chrome->ask('/Letters of the PIN: ([A-Z]{4})/.exec(document.body.innerText)[1]');
+        $born = substr((string) $chrome->visit('/clients/2/screen')->value('Birth date'), 0, 4);
         $chrome->size(390, 844);
-        $chrome->visit((string) parse_url($link, PHP_URL_PATH))->shot("$folder/at-home.png");
+        $chrome->visit((string) parse_url(is_string($home) ? $home : '', PHP_URL_PATH))
+            ->fill('Your PIN', $born.(is_string($letters) ? $letters : ''))->press('Open')->see('Hello, ');
+        $chrome->press(str_contains($chrome->text(), 'Do a session anyway') ? 'Do a session anyway' : 'Start');
+        $chrome->press('No, none of these');
+        foreach (['unwell', 'sleep badly', 'hurt now'] as $question) {
+            $chrome->see($question)->press($question === 'hurt now' ? '0' : 'No');
+        }
+        $chrome->see('Measure')->fill('upper number', '166')->fill('lower number', '92')->press('Next')->see('easier');
+        $chrome->shot("$folder/home-verdict.png");
+        $chrome->press('Start')->see('1 of')->press('Begin');
+        usleep(4_500_000);
+        $chrome->press('That was it')->press('Just right')->press('I am ready')->see('2 of')
+            ->shot("$folder/at-home.png");
         $chrome->size(1280, 800);
     }
     foreach ($chrome->complaints() as $line) {

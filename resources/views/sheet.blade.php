@@ -111,6 +111,10 @@
     @endif
     <p>{{ $sheet['words']['clinic'] }}: <strong>{{ $sheet['clinic']['name'] }}</strong> {{ $sheet['clinic']['phone'] ?? '______________________' }}</p>
 </div>
+@if ($home !== null)
+    <h3>{{ $home['title'] }}</h3>
+    <p>{{ $home['says'] }}<br>{{ $home['address'] }}</p>
+@endif
 <h3>{{ $sheet['words']['done'] }}</h3>
 <table>
     <tr><td></td>@foreach ($sheet['day_names'] as $day)<th>{{ mb_substr($day, 0, 3) }}</th>@endforeach</tr>

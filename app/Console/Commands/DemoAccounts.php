@@ -20,8 +20,8 @@ final class DemoAccounts extends Command
             $this->line(sprintf('  %-14s %-11s %-30s %s  (%s)', $clinic, $name, $email, Accounts::PASSWORD, $role));
         }
 
-        foreach (HomePage::open()->with('client')->orderBy('id')->get() as $page) {
-            if (in_array($page->client->given_name, Accounts::AT_HOME, true)) {
+        foreach (HomePage::open()->with('client.clinic')->orderBy('id')->get() as $page) {
+            if ($page->client->clinic->name === Accounts::all()[0][0]) {
                 $this->line(sprintf(
                     '  At home        %-11s %s  PIN %s%s', $page->client->given_name, url('/home/door/'.$page->code),
                     substr($page->client->birth_date, 0, 4), $page->letters,

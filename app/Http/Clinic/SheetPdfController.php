@@ -7,6 +7,7 @@ namespace App\Http\Clinic;
 use App\Actions\StopSigns;
 use App\Exchange\Pdf;
 use App\Http\Clinic\Resources\FigureSvg;
+use App\Http\Clinic\Resources\HomePageResource;
 use App\Http\Clinic\Resources\SheetResource;
 use App\Http\Controller;
 use App\Models\Client;
@@ -41,7 +42,7 @@ final class SheetPdfController extends Controller
             }
         }
         $html = view('sheet', [
-            'sheet' => $sheet, 'items' => $items,
+            'sheet' => $sheet, 'items' => $items, 'home' => HomePageResource::of($client),
             'issued' => $plan->issued_on === null ? '' : Day::of($plan->issued_on)->label(),
             'locale' => $client->clinic->locale,
         ])->render();

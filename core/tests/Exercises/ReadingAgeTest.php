@@ -4,32 +4,12 @@ declare(strict_types=1);
 
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Tests\Support\ReadingAge;
 
 /*
  * How easy the words are that a client reads. Flesch reading ease and the Flesch-Kincaid grade (Flesch 1948; Kincaid
  * 1975): a grade of 6 or less suits a reader of twelve.
  */
-
-function syllables(string $word): int
-{
-    $word = (string) preg_replace('/(?:[^laeiouy]es|[^td]ed|[^l]e)$/', '', mb_strtolower($word));
-
-    return max(1, (int) preg_match_all('/[aeiouy]+/', $word));
-}
-
-/** @param  list<string>  $texts  each ends a sentence */
-function grade(array $texts): float
-{
-    $sentences = $words = $syllables = 0;
-    foreach ($texts as $text) {
-        $sentences += max(1, (int) preg_match_all('/[^.!?:;]+/', $text));
-        preg_match_all("/[a-z']+/i", $text, $found);
-        $words += count($found[0]);
-        $syllables += array_sum(array_map(syllables(...), $found[0]));
-    }
-
-    return 0.39 * $words / max(1, $sentences) + 11.8 * $syllables / max(1, $words) - 15.59;
-}
 
 /** @return list<string> what a client reads of a rung */
 function toClient(Rung $rung): array
@@ -43,7 +23,7 @@ function toClient(Rung $rung): array
 }
 
 it('counts syllables as they are spoken', function (string $word, int $syllables): void {
-    expect(syllables($word))->toBe($syllables);
+    expect(ReadingAge::syllables($word))->toBe($syllables);
 })->with([
     ['sit', 1], ['counter', 2], ['slowly', 2], ['shoulder', 2], ['knees', 1], ['backwards', 2], ['elbow', 2],
     ['lower', 2], ['table', 2], ['exercise', 3],
@@ -53,7 +33,7 @@ it('is easy enough for a reader of twelve', function (): void {
     $grades = [];
     foreach (Catalogue::standard()->families() as $family) {
         foreach ($family->rungs as $rung) {
-            $grades[$family->code.'/'.$rung->code] = grade(toClient($rung));
+            $grades[$family->code.'/'.$rung->code] = ReadingAge::grade(toClient($rung));
         }
     }
     sort($grades);
@@ -65,7 +45,7 @@ it('is easy enough for a reader of twelve', function (): void {
 it('is as easy in the words around the exercises, line by line', function (): void {
     $lang = dirname(__DIR__, 3).'/lang/en/';
     $lines = [];
-    foreach ([require $lang.'sheet.php', require $lang.'session.php'] as $words) {
+    foreach ([require $lang.'sheet.php', require $lang.'session.php', require $lang.'home.php'] as $words) {
         array_walk_recursive($words, static function (string $line) use (&$lines): void {
             $line = (string) preg_replace('/:[a-z]+/', 'two', $line);
             // A fragment says little about how hard it is.
@@ -74,8 +54,8 @@ it('is as easy in the words around the exercises, line by line', function (): vo
             }
         });
     }
-    expect(count($lines))->toBeGreaterThan(40)->and(grade($lines))->toBeLessThanOrEqual(6.0);
+    expect(count($lines))->toBeGreaterThan(40)->and(ReadingAge::grade($lines))->toBeLessThanOrEqual(6.0);
     foreach ($lines as $line) {
-        expect(grade([$line]))->toBeLessThanOrEqual(9.0, $line);
+        expect(ReadingAge::grade([$line]))->toBeLessThanOrEqual(9.0, $line);
     }
 });

@@ -27,7 +27,7 @@ export function SquareCode({ of, label }: { of: string; label: string }) {
 /** On the paper: where the page is, and how it opens. The year of birth stands nowhere. */
 export function HomeOnPaper({ home }: { home: HomePage }) {
     return (
-        <section aria-label={home.title} className="border-ink mt-5 flex items-center gap-4 border-t-2 pt-3">
+        <section aria-label={home.title} className="border-ink flex items-center gap-4 border-t-2 pt-3">
             <SquareCode of={home.address} label={home.title} />
             <div>
                 <h3 className="text-xl font-bold">{home.title}</h3>
@@ -50,7 +50,7 @@ export default function AtHome({
 }) {
     const at = `/clients/${clientId}/home`;
     const [line, setLine] = useState(home?.line ?? "");
-    const [sure, setSure] = useState(false);
+    const [sure, setSure] = useState<"" | "new" | "close">("");
     const options = { preserveScroll: true };
     if (home === null) {
         return (
@@ -97,13 +97,11 @@ export default function AtHome({
             </div>
             <div className="mt-2 flex flex-wrap gap-2">
                 {home.locked && <Button onClick={() => router.post(`${at}/unlock`, {}, options)}>Unlock</Button>}
-                <Button onClick={() => router.post(at, {}, options)}>New address and letters</Button>
-                <Button
-                    onClick={() =>
-                        sure ? router.delete(at, { ...options, onSuccess: () => setSure(false) }) : setSure(true)
-                    }
-                >
-                    {sure ? "Yes, close it on every phone" : "Close the page"}
+                <Button onClick={() => (sure === "new" ? router.post(at, {}, options) : setSure("new"))}>
+                    {sure === "new" ? "Yes, close the old one on every phone" : "New address and letters"}
+                </Button>
+                <Button onClick={() => (sure === "close" ? router.delete(at, options) : setSure("close"))}>
+                    {sure === "close" ? "Yes, close it on every phone" : "Close the page"}
                 </Button>
             </div>
         </div>
