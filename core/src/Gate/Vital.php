@@ -29,8 +29,8 @@ enum Vital: string implements Labelled
         return match ($this) {
             self::Systolic => 'Systolic pressure',
             self::Diastolic => 'Diastolic pressure',
-            self::SystolicStanding => 'Systolic pressure standing',
-            self::DiastolicStanding => 'Diastolic pressure standing',
+            self::SystolicStanding => 'Systolic standing',
+            self::DiastolicStanding => 'Diastolic standing',
             self::HeartRate => 'Resting heart rate',
             self::Saturation => 'Saturation',
             self::Glucose => 'Glucose',

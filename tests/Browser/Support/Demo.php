@@ -11,6 +11,7 @@ use App\Models\Plan;
 use App\Models\User;
 use Database\Seeders\Demo\DemoAccounts;
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Application;
 use RuntimeException;
@@ -29,8 +30,10 @@ final class Demo
     public static function open(): void
     {
         if (self::$app === null) {
-            self::$app = require dirname(__DIR__, 3).'/bootstrap/app.php';
-            self::$app->make(Kernel::class)->bootstrap();
+            $app = require dirname(__DIR__, 3).'/bootstrap/app.php';
+            assert($app instanceof Application);
+            $app->make(Kernel::class)->bootstrap();
+            self::$app = $app;
             restore_error_handler();
             restore_exception_handler();
         }
@@ -53,7 +56,8 @@ final class Demo
         $client = $like->replicate()->fill(['clinic_id' => $clinic->id, 'assigned_to' => null]);
         $client->save();
         foreach (self::COPIED as $relation) {
-            foreach ($like->getRelation($relation) as $row) {
+            $rows = $like->getRelation($relation);
+            foreach ($rows instanceof Collection ? $rows : [] as $row) {
                 self::copy($row, ['client_id' => $client->id, 'user_id' => $user->id]);
             }
         }

@@ -146,7 +146,8 @@ final class Phone
             return [...small, ...(wide > 0 ? [`${wide} px beside the edge`] : []),
                 ...(mains !== 1 || heads !== 1 ? [`${mains} main, ${heads} h1`] : [])];
             JS);
-        $this->states[$state] = [...(is_array($found) ? $found : ['no answer']), ...$this->chrome->axe()];
+        $wrong = array_values(array_filter(is_array($found) ? $found : ['no answer'], is_string(...)));
+        $this->states[$state] = [...$wrong, ...$this->chrome->axe()];
     }
 
     /** @return array<string, list<string>> the states that were seen, each with what is wrong with it */
