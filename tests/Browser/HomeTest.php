@@ -25,7 +25,14 @@ it('leads through a whole session by large keys, and it lands as one to look at'
     $phone = new Phone((string) getenv('BUOYANT_BASE'));
     try {
         $phone->enter($client)->look('start');
-        $phone->checkWell()->toTheEnd()->look('after');
+        $phone->checkWell();
+        // Over a minute of the warm-up, what is said to whoever does not see the clock: every thirty seconds, not each.
+        $phone->chrome->press('Begin');
+        usleep(8_000_000);
+        $said = array_values(array_filter((array) $phone->chrome->ask('window.announced'), is_string(...)));
+        expect(count($said))->toBeGreaterThan(1)->toBeLessThan(6)
+            ->and(array_values(array_filter($said, static fn (string $t): bool => ! str_ends_with($t, '0'))))->toBe([]);
+        $phone->toTheEnd()->look('after');
         $phone->chrome->press('As it should be')->fill('Anything to tell?', 'The dog watched.')->press('Finish')
             ->see('Done for today');
         $phone->look('done');
@@ -144,7 +151,7 @@ it('needs no signal from start to end, survives a dead phone and a changed plan,
     // The phone's clock is an hour off, and the answer to the first sending of the session is lost on the way.
     $phone = new Phone($server->base, script: <<<'JS'
         const [now, fetched] = [Date.now.bind(Date), window.fetch.bind(window)];
-        Date.now = () => now() + 3600e3;
+        Date.now = () => now() + 3600e3 + Number(sessionStorage.days ?? 0) * 864e5;
         window.fetch = async (path, ...rest) => {
             const answer = await fetched(path, ...rest);
             if (path === '/home/sessions' && !sessionStorage.lost) {
@@ -178,10 +185,19 @@ it('needs no signal from start to end, survives a dead phone and a changed plan,
         $chrome->driver->get($server->base.'/home');
         $chrome->see('Go on where you were');
         $phone->look('interrupted');
-        $chrome->press('Go on where you were');
+        $chrome->press('Go on where you were')->see('Begin');
+        // The Back key pauses, and throws nothing away.
+        $chrome->driver->navigate()->back();
+        $chrome->see('Take your time')->press('Go on');
         $phone->toTheEnd();
         $chrome->press('Finish')->see('not sent yet: 2');
         expect(sessionsOf($client->id))->toBe($before);
+        // A week without a signal, and a week of this pregnancy that tightens a limit: the card no longer holds.
+        $chrome->ask('(sessionStorage.days = "8")');
+        $chrome->driver->navigate()->refresh();
+        $chrome->see('Connect once')->see('not sent yet: 2');
+        expect($chrome->text())->not->toContain("\nStart\n");
+        $chrome->ask('(sessionStorage.days = "0")');
         // Meanwhile the clinic has made another plan.
         $plan = Demo::plan($client);
         Demo::replan($client);
@@ -200,6 +216,35 @@ it('needs no signal from start to end, survives a dead phone and a changed plan,
     } finally {
         $phone->close();
         $server->stop();
+    }
+});
+
+it('asks the next morning, and keeps every choice visible in forced colours', function (): void {
+    $client = Demo::home('Bertil');
+    $plan = Demo::plan($client);
+    $log = SessionLog::query()->create([
+        'client_id' => $client->id, 'plan_id' => $plan->id, 'idempotency_key' => '00000000-0000-4000-8000-000000000001',
+        'done_on' => (string) $client->clinic->today()->plus(-1), 'source' => LogSource::Client, 'pain_before' => 1,
+        'to_see' => true,
+    ]);
+    $phone = new Phone((string) getenv('BUOYANT_BASE'));
+    $chrome = $phone->chrome;
+    try {
+        $page = Demo::page($client);
+        $chrome->visit('/home/door/'.$page->code)
+            ->fill('Your PIN', substr($client->birth_date, 0, 4).$page->letters)->press('Open')->see('Good morning');
+        $phone->look('morning');
+        $chrome->press('4')->see('more than before')->press('Next')->see('Hello, ');
+        $chrome->until(static fn (): bool => $log->refresh()->pain_next_morning === 4, 'the morning to arrive');
+        $phone->tools('Emulation.setEmulatedMedia', ['features' => [['name' => 'forced-colors', 'value' => 'active']]]);
+        $chrome->press('Settings')->press('Strong contrast');
+        $phone->look('settings in forced colours');
+        $border = static fn (string $pressed): mixed => $chrome->ask(
+            "getComputedStyle(document.querySelector('[aria-pressed=$pressed]')).borderTopWidth",
+        );
+        expect([$border('true'), $border('false')])->toBe(['8px', '3px'])->and($phone->wrong())->toBe([]);
+    } finally {
+        $phone->close();
     }
 });
 

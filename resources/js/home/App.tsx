@@ -10,7 +10,19 @@ import Play from "@/home/screens/Play";
 import Settings from "@/home/screens/Settings";
 import Start, { type Shut } from "@/home/screens/Start";
 import Tell from "@/home/screens/Tell";
-import { enqueue, fetchCard, keep, kept, type Local, LOCAL, type Prefs, PREFS, send, waiting } from "@/home/store";
+import {
+    enqueue,
+    fetchCard,
+    keep,
+    kept,
+    type Local,
+    LOCAL,
+    type Prefs,
+    PREFS,
+    send,
+    waiting,
+    wipe,
+} from "@/home/store";
 import { HomeContext, type Say } from "@/home/words";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 
@@ -84,6 +96,7 @@ export default function App({ fallback, begins }: { fallback: Record<string, str
         const fresh = await fetchCard();
         if (fresh === "closed" || result.closed) {
             setClosed(true);
+            await wipe();
             return;
         }
         setOnline(fresh !== null);

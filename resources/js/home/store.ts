@@ -151,6 +151,12 @@ export async function fetchCard(): Promise<Card | "closed" | null> {
     return answer?.ok ? ((await answer.json()) as Card) : null;
 }
 
+/** The clinic has closed the page: what it held goes, what was done and not sent stays until it can be. */
+export async function wipe(): Promise<void> {
+    await (await db()).delete("kept", "card");
+    await caches.delete("home-page");
+}
+
 /** Everything of the page goes off this phone. */
 export async function forget(): Promise<void> {
     await post("/home/forget", {});

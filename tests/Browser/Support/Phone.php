@@ -22,6 +22,13 @@ final class Phone
         $this->tools('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<JS
             const real = performance.now.bind(performance);
             performance.now = () => real() * 12;
+            window.announced = [];
+            new MutationObserver((all) => all.forEach(({ target }) => {
+                const place = (target.nodeType === 3 ? target.parentElement : target)?.closest?.('[aria-live=polite]');
+                if (place && place.textContent !== '') {
+                    window.announced.push(place.textContent);
+                }
+            })).observe(document, { subtree: true, childList: true, characterData: true });
             $script
             JS]);
     }
