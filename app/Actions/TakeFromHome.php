@@ -42,6 +42,8 @@ final class TakeFromHome
     /** @var array<string, string> how it was all in all, as the clinician reads it */
     private const WHOLE = ['harder' => 'Harder than usual.', 'easier' => 'Easier than usual.'];
 
+    private const NOTHING = 'Ended at home before the first set.';
+
     public function __construct(
         private readonly LogSession $log,
         private readonly CheckGate $gate,
@@ -73,13 +75,17 @@ final class TakeFromHome
             ];
         }
 
+        $kept = array_values(array_filter($items, static fn (array $i): bool => $i['sets'] !== []
+            || $i['pain_during'] !== null || $i['instead'] !== null));
+
         return $this->log->run(
             $client, null, $plan, $key, [
                 'done_on' => $told['done_on'], 'pain_before' => $told['pain_before'], 'pain_next_morning' => null,
-                'stop_sign' => $told['stop_sign'], 'skipped' => $told['skipped'], 'pain_where' => $told['pain_where'],
+                'stop_sign' => $told['stop_sign'], 'pain_where' => $told['pain_where'],
+                // Where nothing was done it was no session.
+                'skipped' => $told['skipped'] ?? ($kept === [] && $told['stop_sign'] === null ? self::NOTHING : null),
                 'note' => self::note($told, $notes),
-            ], array_values(array_filter($items, static fn (array $i): bool => $i['sets'] !== []
-                || $i['pain_during'] !== null || $i['instead'] !== null)),
+            ], $kept,
             LogSource::Client, toSee: true,
         );
     }

@@ -185,6 +185,13 @@ it('needs no signal from start to end, survives a dead phone and a changed plan,
         $chrome->driver->get($server->base.'/home');
         $chrome->see('Go on where you were');
         $phone->look('interrupted');
+        // On another day it is not gone on with: that day has a check of its own.
+        $chrome->ask('(sessionStorage.days = "1")');
+        $chrome->driver->navigate()->refresh();
+        $chrome->see('from another day');
+        expect($chrome->text())->not->toContain('Go on where you were');
+        $chrome->ask('(sessionStorage.days = "0")');
+        $chrome->driver->navigate()->refresh();
         $chrome->press('Go on where you were')->see('Begin');
         // The Back key pauses, and throws nothing away.
         $chrome->driver->navigate()->back();

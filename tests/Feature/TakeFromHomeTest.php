@@ -84,6 +84,12 @@ it('keeps what was done on a plan that was changed meanwhile, and says so', func
     expect(SessionLog::query()->count())->toBe(1);
 });
 
+it('is no session where nothing was done', function (): void {
+    ($this->send)(['items' => []])->assertOk();
+    expect(SessionLog::query()->sole()->skipped)->toBe('Ended at home before the first set.')
+        ->and($this->home->card()->json('week.6.state'))->not->toBe('done');
+});
+
 it('opens a red flag where one was told, and nothing begins until it is cleared', function (): void {
     ($this->send)(['stop_sign' => 'chest_pain', 'items' => []])->assertOk();
     expect(SessionLog::query()->sole()->hasOpenStopSign())->toBeTrue()

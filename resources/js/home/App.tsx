@@ -230,7 +230,6 @@ export default function App({ fallback, begins }: { fallback: Record<string, str
             ) : screen === "play" && draft !== null ? (
                 <Play
                     draft={draft}
-                    signs={plan?.check.signs ?? []}
                     onDraft={setDraft}
                     onEnd={(now) => {
                         setDraft(now);

@@ -27,6 +27,8 @@ export interface Draft {
     session: DaySession;
     items: Record<string, HomeItem>;
     pain: Plan["pain"];
+    /** What stops it, in words: also where the clinic has meanwhile taken the card away. */
+    signs: Plan["check"]["signs"];
     at: number;
     done: Record<string, DoneItem>;
     over: boolean;
@@ -50,6 +52,7 @@ export function begin(card: Card & Plan, session: string, on: string, lighter: b
         session: lighter ? both.lighter : both.whole,
         items: card.items,
         pain: card.pain,
+        signs: card.check.signs.filter((sign) => sign.stops),
         at: 0,
         done: {},
         over: false,

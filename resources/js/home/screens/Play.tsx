@@ -27,13 +27,11 @@ export interface Here {
 /** Leads through a session: get ready, do it, rest, and so on; with a way out of everything. */
 export default function Play({
     draft,
-    signs,
     onDraft,
     onEnd,
     onPieceOver,
 }: {
     draft: Draft;
-    signs: { code: string; says: string; stops: boolean }[];
     onDraft: (draft: Draft) => void;
     onEnd: (draft: Draft) => void;
     onPieceOver: (draft: Draft) => void;
@@ -216,7 +214,7 @@ export default function Play({
         case "stop":
             return (
                 <StopWhy
-                    signs={signs.filter((sign) => sign.stops)}
+                    signs={draft.signs}
                     onEnough={() => onEnd({ ...draft, over: true })}
                     onSign={(code) => onEnd({ ...draft, over: true, stop_sign: code })}
                     onHurts={item === null ? null : () => setPhase("hurts")}

@@ -39,6 +39,8 @@ export default function Start({
     const day = plan?.days.find((d) => d.on === today) ?? null;
     const session = day === null || plan === null ? null : (plan.sessions[day.session]?.whole ?? null);
     const next = plan?.days.find((d) => d.on > today && d.planned) ?? null;
+    // Another day has another check before it: what was begun then is sent, not gone on with.
+    const old = draft !== null && draft.on !== today;
     const piece = draft?.session.steps[draft.at]?.piece ?? null;
     const pieces = Math.max(0, ...(draft?.session.steps.map((s) => s.piece ?? 0) ?? []));
     const planned = card.week.filter((d) => d.state !== "rest").length;
@@ -65,9 +67,13 @@ export default function Start({
             {draft !== null && shut === null && (
                 <>
                     <p className="mt-3 text-xl">
-                        {piece !== null && draft.at > 0 ? t("piece_next", { piece, of: pieces }) : t("go_on_says")}
+                        {old
+                            ? t("old_says")
+                            : piece !== null && draft.at > 0
+                              ? t("piece_next", { piece, of: pieces })
+                              : t("go_on_says")}
                     </p>
-                    <Main onPress={onResume}>{t("go_on")}</Main>
+                    {!old && <Main onPress={onResume}>{t("go_on")}</Main>}
                     <Second onPress={onSendAsIs}>{t("send_as_is")}</Second>
                 </>
             )}
