@@ -112,6 +112,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/rulebook', [RulebookController::class, 'show'])->can('viewAny', Clinic::class);
     Route::put('/rulebook/school', [RulebookController::class, 'school'])->can('setFigures', Clinic::class);
     Route::put('/rulebook/profile', [RulebookController::class, 'profile'])->can('setFigures', Clinic::class);
+    Route::put('/rulebook/words', [RulebookController::class, 'words'])->can('setFigures', Clinic::class);
     Route::put('/rulebook/unit', [RulebookController::class, 'unit'])->can('setFigures', Clinic::class);
     Route::put('/rulebook', [RulebookController::class, 'update'])->can('setFigures', Clinic::class);
     Route::get('/letters', [LetterController::class, 'templates'])->can('viewAny', Clinic::class);

@@ -51,6 +51,13 @@ final class HomeDoor
         return HomePage::open()->where('client_id', $client->id)->latest('id')->first();
     }
 
+    /** The language of the door with this address; null where there is none. */
+    public static function localeOf(string $code): ?string
+    {
+        return HomePage::open()->where('code_hash', self::hash($code))->with('client.clinic')->first()?->client
+            ->clinic->locale;
+    }
+
     /** A new page; an earlier one is closed, and the phones that knew it with it. */
     public function make(Client $client, User $by): HomePage
     {

@@ -55,6 +55,21 @@ final class SetClinicDefault
         });
     }
 
+    /** A clinician has read what clients read in the clinic's language, or has to read it again. */
+    public function wordsRead(Clinic $clinic, User $by, bool $read): void
+    {
+        DB::transaction(static function () use ($clinic, $by, $read): void {
+            $now = Clinic::query()->lockForUpdate()->findOrFail($clinic->id);
+            $others = array_values(array_diff($now->words_read ?? [], [$now->locale]));
+            $now->update(['words_read' => $read ? [...$others, $now->locale] : $others]);
+            $clinic->refresh();
+            Decision::record($by, $now, 'clinic.words', sprintf(
+                $read ? 'The words for clients were read, in "%s".' : 'The words for clients are to be read, in "%s".',
+                $now->locale,
+            ));
+        });
+    }
+
     /**
      * Who the clinic is, as it stands on what it hands out.
      *

@@ -6,6 +6,7 @@ declare(strict_types=1);
 // aloud. What an exercise says stands in the catalogue, what the sheet says in sheet.php.
 
 return [
+    'unread' => 'These words have not been read by a clinician yet.',
     'title' => 'Your exercises',
     'door' => [
         'title' => 'Your page at home',
@@ -19,7 +20,6 @@ return [
         'wait' => 'Too many tries. Wait :minutes minutes, then try again.',
         'locked' => 'Too many tries: this page is locked. Call your clinic; they can open it again.',
         'helper' => 'Somebody who helps you may open it too.',
-        'offline' => 'You need a connection the first time.',
     ],
     'hello' => 'Hello, :name',
     'today' => 'Today',
@@ -63,12 +63,9 @@ return [
     ],
     'offline' => 'No connection. You can go on; it is sent later.',
     'waiting' => 'On this phone, not sent yet: :count.',
-    'sent' => 'Sent to your clinic.',
     'plan_changed' => 'Your plan was changed meanwhile. What you did is kept. Next time you get the new plan.',
     'refused' => 'Something could not be sent. It is kept on this phone. Call your clinic.',
-    'clock' => 'The clock of this phone is off. We count by the clinic’s clock.',
     'check' => [
-        'title' => 'Before you start',
         'unwell' => 'Do you feel unwell today?',
         'slept_badly' => 'Did you sleep badly, or are you very tired?',
         'skin_ok' => 'Look at the skin where straps and shoes lie. Is it whole, without red marks?',
@@ -87,7 +84,6 @@ return [
         'device_none' => 'Nothing came from a device in the last half hour.',
         'implausible' => ':name must be from :min to :max. Measure it again.',
         'lower' => 'The lower number must be below the upper one. Read it again.',
-        'optional' => 'if asked',
         'number' => [
             'sbp' => 'Blood pressure, upper number', 'dbp' => 'Blood pressure, lower number',
             'sbp_standing' => 'The same standing, upper number', 'dbp_standing' => 'The same standing, lower number',
@@ -109,11 +105,9 @@ return [
         ],
         'go_says' => 'Begin with the warm-up.',
         'lighter_says' => 'You do half the sets today. That counts in full.',
-        'wait_says' => 'The clock shows when to measure again.',
         'again' => 'Measure again now',
         'again_in' => 'Measure again in',
         'enter_it' => 'Go back and measure',
-        'why' => 'Why',
         'told' => 'Your clinic is told.',
     ],
     // What the check before a session says, by its rule and its verdict.
@@ -281,7 +275,6 @@ return [
         'note' => 'Anything to tell? You may leave this open.',
         'missing' => 'How hard was :name?',
         'send' => 'Finish',
-        'kept' => 'Kept. See you :day.',
         'watch' => 'Now',
     ],
     'morning' => [
@@ -325,12 +318,11 @@ return [
         'pin_saved' => 'Your PIN is changed.', 'pin_short' => 'A PIN has at least six letters or numbers.',
         'forget' => 'Forget this phone',
         'forget_says' => 'Everything of this page is taken off this phone. What is not sent yet is sent first.',
-        'language' => 'Language',
         'on' => 'on', 'off' => 'off',
         'install' => 'To keep this page: open the menu of your browser and choose to put it on the home screen.',
     ],
     'voice' => [
-        'three' => 'three', 'two' => 'two', 'one' => 'one', 'go' => 'go', 'halfway' => 'half way',
+        'three' => 'three', 'two' => 'two', 'one' => 'one', 'go' => 'go',
         'last' => 'last one', 'seconds_left' => ':n seconds left',
     ],
 ];

@@ -16,6 +16,7 @@ return [
         'draft' => 'not issued; not to be used',
         'outdated' => 'it no longer fits today’s limits; not to be used',
     ],
+    'unread' => 'These words have not been read by a clinician yet.',
     'best_time' => 'Your best time: :time.',
     'treatment' => 'On :days exercise before your treatment, not after it.',
     'weekday' => [

@@ -9,6 +9,7 @@ use App\Http\Controller;
 use App\Http\Middleware\HomeKey;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Cookie;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response as AnyResponse;
@@ -29,6 +30,7 @@ final class DoorController extends Controller
         $typed = static fn (mixed $word): string => is_string($word) ? mb_substr($word, 0, 60) : '';
         $code = $typed($request->input('code'));
         $pin = $typed($request->input('pin'));
+        App::setLocale(HomeDoor::localeOf($code) ?? App::getLocale());
         try {
             $token = $door->enter($code, $pin);
         } catch (ValidationException $refused) {
@@ -43,6 +45,8 @@ final class DoorController extends Controller
     /** @param  array<array-key, mixed>  $errors */
     private static function door(string $code, array $errors = [], int $status = 200): Response
     {
+        App::setLocale(HomeDoor::localeOf($code) ?? App::getLocale());
+
         return response()->view('home.door', ['code' => $code, 'problems' => $errors], $status);
     }
 }

@@ -71,6 +71,19 @@ final class RulebookController extends Controller
         return $this->said('The clinic’s profile is kept; it stands on every sheet from now on.');
     }
 
+    /** The lead says that a clinician has read what clients read, in the clinic's language; or takes it back. */
+    public function words(Request $request, SetClinicDefault $set): RedirectResponse
+    {
+        $request->validate(['read' => ['required', 'boolean']]);
+        $me = $this->me($request);
+        $set->wordsRead($me->clinic, $me, $request->boolean('read'));
+
+        return $this->said(
+            $request->boolean('read')
+                ? 'Kept: these words were read.' : 'The words say again that nobody has read them.',
+        );
+    }
+
     public function update(Request $request, SetFigure $set): RedirectResponse
     {
         $request->validate(

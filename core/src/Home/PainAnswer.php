@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Home;
 
+use BuoyantStep\Core\Progress\PainRule;
+use BuoyantStep\Core\Situation\Situation;
+
 /**
  * What follows when an exercise hurts, at home and alone. Up to the ceiling of the pain rule one goes on; over it the
  * step goes down; two or more over it, or from severe pain on, the exercise is left out for the day (house convention).
@@ -30,6 +33,12 @@ enum PainAnswer: string
             $pain > $ceiling => self::Ease,
             default => self::CarryOn,
         };
+    }
+
+    /** @return list<self> the same by the rule that holds for this client */
+    public static function tableFor(Situation $situation): array
+    {
+        return self::table(PainRule::ceiling($situation->client, $situation->envelope, $situation->on));
     }
 
     /** @return list<self> for pain from 0 to 10, to be looked up */

@@ -145,6 +145,8 @@ export interface CardFrame {
     line: string | null;
     clinic: { name: string; phone: string | null; emergency: string | null };
     own_pin: boolean;
+    /** That nobody of the clinic has read these words yet, where it is so. */
+    unread: string | null;
     words: Record<string, string>;
     kinds: [string, string][];
     messages: { says: string; on: string; answer: string | null }[];

@@ -157,8 +157,12 @@ export async function wipe(): Promise<void> {
     await caches.delete("home-page");
 }
 
-/** Everything of the page goes off this phone. */
-export async function forget(): Promise<void> {
+/** Everything of the page goes off this phone, once all that was done on it has been sent; false where that cannot be. */
+export async function forget(): Promise<boolean> {
+    await send();
+    if ((await waiting()).length > 0) {
+        return false;
+    }
     await post("/home/forget", {});
     (await db()).close();
     opened = null;
@@ -169,4 +173,5 @@ export async function forget(): Promise<void> {
     for (const name of await caches.keys()) {
         await caches.delete(name);
     }
+    return true;
 }

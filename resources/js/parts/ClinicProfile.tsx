@@ -1,7 +1,7 @@
 import Button from "@/parts/Button";
 import Field, { inputClass } from "@/parts/Field";
 import type { ClinicProfileData } from "@/types/props";
-import { useForm } from "@inertiajs/react";
+import { router, useForm } from "@inertiajs/react";
 
 const LANGUAGES = new Intl.DisplayNames(["en"], { type: "language" });
 
@@ -10,10 +10,12 @@ export default function ClinicProfile({
     profile,
     zones,
     locales,
+    wordsRead,
 }: {
     profile: ClinicProfileData;
     zones: string[];
     locales: string[];
+    wordsRead: boolean;
 }) {
     const form = useForm({ ...profile });
     const input = (field: keyof ClinicProfileData) => ({
@@ -67,6 +69,19 @@ export default function ClinicProfile({
                     Keep the profile
                 </Button>
             </form>
+            {profile.locale !== "en" && (
+                <p className="mt-2 flex flex-wrap items-center gap-3 text-sm">
+                    {wordsRead
+                        ? `A clinician has read what clients read in ${LANGUAGES.of(profile.locale)}.`
+                        : `Nobody has read what clients read in ${LANGUAGES.of(profile.locale)} yet; sheet and page at home say so. What an exercise itself says stands in English.`}
+                    <Button
+                        small
+                        onClick={() => router.put("/rulebook/words", { read: !wordsRead }, { preserveScroll: true })}
+                    >
+                        {wordsRead ? "It has to be read again" : "A clinician has read it"}
+                    </Button>
+                </p>
+            )}
         </section>
     );
 }

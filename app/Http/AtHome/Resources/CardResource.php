@@ -20,7 +20,6 @@ use App\Rows\WeightLog;
 use BuoyantStep\Core\Home\Closing;
 use BuoyantStep\Core\Home\PainAnswer;
 use BuoyantStep\Core\Limits\RuleBook;
-use BuoyantStep\Core\Progress\PainRule;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Clearance;
@@ -69,6 +68,7 @@ final class CardResource
                 'emergency' => $client->clinic->emergency_phone,
             ],
             'own_pin' => $page->pin_hash !== null,
+            'unread' => $client->clinic->hasReadWords() ? null : HomeWords::says('unread'),
             'words' => HomeWords::all(),
             'kinds' => array_map(static fn (MessageKind $k): array => [
                 $k->value, HomeWords::says('tell.'.$k->value),
@@ -96,13 +96,12 @@ final class CardResource
             $situation->envelope->clearance() === Clearance::None || $current?->until === null
                 ? null : Day::of($current->until),
         );
-        $ceiling = PainRule::ceiling($situation->client, $situation->envelope, $situation->on);
 
         return [
             'shut' => null, 'closes' => ['on' => (string) $closing->on, 'for' => $closing->for->value],
             'plan' => ['id' => $plan->id, 'version' => $plan->version, 'days' => SheetWords::days($plan->days)],
             'check' => CardGate::of($client, $situation, $stops),
-            'pain' => array_map(static fn (PainAnswer $a): string => $a->value, PainAnswer::table($ceiling)),
+            'pain' => array_map(static fn (PainAnswer $a): string => $a->value, PainAnswer::tableFor($situation)),
             'pain_says' => $sheet['pain'],
             'around' => ['before' => $sheet['before'], 'during' => $sheet['during'], 'after' => $sheet['after']],
             'stop' => $sheet['stop'], 'refer' => $sheet['refer'],

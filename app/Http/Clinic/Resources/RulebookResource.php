@@ -51,6 +51,7 @@ final class RulebookResource
                 'phone' => $me->clinic->phone ?? '', 'emergency_phone' => $me->clinic->emergency_phone ?? '',
                 'timezone' => $me->clinic->timezone, 'locale' => $me->clinic->locale,
             ],
+            'words_read' => $me->clinic->hasReadWords(),
             'zones' => DateTimeZone::listIdentifiers(), 'locales' => ProfileRequest::locales(),
         ];
     }

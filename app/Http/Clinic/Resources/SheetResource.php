@@ -55,7 +55,8 @@ final class SheetResource
         return [
             'title' => SheetWords::says('title', ['name' => $client->name()]),
             'version' => $plan->version,
-            'version_says' => SheetWords::says('version', ['version' => $plan->version]),
+            'version_says' => SheetWords::says('version', ['version' => $plan->version])
+                .($clinic->hasReadWords() ? '' : '. '.SheetWords::says('unread')),
             'status' => $plan->status,
             'issued_on' => $plan->issued_on,
             'marks' => self::marks($plan, $stops, $breaches),

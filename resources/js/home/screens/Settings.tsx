@@ -91,14 +91,23 @@ function OwnPin() {
 function Forget() {
     const t = useWords();
     const [sure, setSure] = useState(false);
+    const [kept, setKept] = useState(false);
+    const go = async () => {
+        if (await forget()) {
+            location.assign("/home/door");
+        } else {
+            setKept(true);
+        }
+    };
     return (
         <div className="mt-3">
             {sure && <p className="home-alert">{t("set.forget_says")}</p>}
-            <button
-                type="button"
-                className="home-stop"
-                onClick={() => (sure ? void forget().then(() => location.assign("/home/door")) : setSure(true))}
-            >
+            {kept && (
+                <p role="alert" className="home-alert">
+                    {t("offline")}
+                </p>
+            )}
+            <button type="button" className="home-stop" onClick={() => (sure ? void go() : setSure(true))}>
                 {t("set.forget")}
             </button>
         </div>

@@ -119,6 +119,7 @@ export default function Start({
                 <Second onPress={() => onGo("tell")}>{t("tell.title")}</Second>
                 <Second onPress={() => onGo("settings")}>{t("set.title")}</Second>
             </nav>
+            {card.unread !== null && <p className="text-soft mt-4">{card.unread}</p>}
             {plan !== null && (
                 <details className="mt-4">
                     <summary className="min-h-14 py-3 text-xl font-bold">{plan.stop.says}</summary>

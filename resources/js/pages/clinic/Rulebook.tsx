@@ -19,6 +19,7 @@ export default function Rulebook({
     profile,
     zones,
     locales,
+    words_read,
 }: RulebookProps) {
     const errors = usePage().props.errors as Record<string, string | undefined>;
     const [query, setQuery] = useState("");
@@ -40,7 +41,13 @@ export default function Rulebook({
                         : "Figures are set by the clinic's lead."}
                 </p>
                 {can_set && (
-                    <ClinicProfile key={JSON.stringify(profile)} profile={profile} zones={zones} locales={locales} />
+                    <ClinicProfile
+                        key={JSON.stringify(profile)}
+                        profile={profile}
+                        zones={zones}
+                        locales={locales}
+                        wordsRead={words_read}
+                    />
                 )}
                 <section className="mt-4" aria-label="Schools of thought">
                     <h2 className="text-lg font-bold">Where practitioners disagree</h2>

@@ -72,6 +72,8 @@ export interface RulebookProps {
     profile: ClinicProfileData;
     zones: string[];
     locales: string[];
+    /** What clients read in this language was read by a clinician first. */
+    words_read: boolean;
 }
 
 export interface GateCheck {
