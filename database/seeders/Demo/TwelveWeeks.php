@@ -220,7 +220,7 @@ final class TwelveWeeks extends Seeder
         [$solveig, $ruben, $edda, $imre] = array_map($this->teller->fresh(...), $clients);
         $this->teller->goTo(0);
         $this->steps->choose($solveig, $by, true);
-        SessionLog::query()->where('client_id', $solveig->id)->orderByDesc('done_on')->limit(1)->update(
+        SessionLog::query()->where('client_id', $imre->id)->orderByDesc('done_on')->limit(1)->update(
             ['to_see' => true, 'source' => LogSource::Client->value],
         );
         foreach ([
