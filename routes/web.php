@@ -62,11 +62,11 @@ Route::middleware('throttle:30,1')->group(function (): void {
 // The client's own page at home: an address and a PIN, then a key that the phone keeps. No session and no account; what
 // a phone writes carries a header of its own.
 Route::prefix('/home')->withoutMiddleware('web')->middleware(CleanInput::class)->group(function (): void {
-    Route::middleware('throttle:120,1')->group(function (): void {
+    Route::middleware('throttle:120,1,home-door')->group(function (): void {
         Route::get('/door/{code?}', [DoorController::class, 'show'])->where('code', '[A-Za-z0-9-]{1,20}');
         Route::post('/door', [DoorController::class, 'enter']);
     });
-    Route::middleware([HomeKey::class, 'throttle:120,1'])->group(function (): void {
+    Route::middleware([HomeKey::class, 'throttle:240,1,home'])->group(function (): void {
         Route::get('/', [HomeController::class, 'show']);
         Route::get('/card.json', [HomeController::class, 'card']);
         Route::get('/readings.json', [HomeController::class, 'readings']);

@@ -90,9 +90,9 @@ export default function App({ fallback, begins }: { fallback: Record<string, str
         if (result.planChanged) {
             changeLocal({ planChanged: true });
         }
+        const began = Date.now();
         const all = await waiting();
         setLeft({ waiting: all.filter((w) => !w.refused).length, refused: all.filter((w) => w.refused).length });
-        const began = Date.now();
         const fresh = await fetchCard();
         if (fresh === "closed" || result.closed) {
             setClosed(true);
@@ -104,8 +104,11 @@ export default function App({ fallback, begins }: { fallback: Record<string, str
             setCard(fresh);
             void keep("card", fresh);
             const offset = new Date(fresh.now).getTime() - (began + Date.now()) / 2;
-            // A red flag that was told here is lifted by the clinic alone: by a card that came after it was sent.
-            changeLocal({ offset, ...(result.all && localNow.current.stopped !== null ? { stopped: null } : {}) });
+            // A red flag that was told here is lifted by the clinic alone: by a card that was asked for after the flag,
+            // and after everything that was done here had arrived.
+            const { stopped } = localNow.current;
+            const lifts = stopped !== null && stopped < began && all.length === 0;
+            changeLocal({ offset, ...(lifts ? { stopped: null } : {}) });
         }
     }, [changeLocal]);
 

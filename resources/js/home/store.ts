@@ -94,8 +94,6 @@ export async function waiting(): Promise<Waiting[]> {
 }
 
 export interface Sent {
-    /** Nothing is left but what was refused. */
-    all: boolean;
     planChanged: boolean;
     closed: boolean;
 }
@@ -113,16 +111,14 @@ export function send(): Promise<Sent> {
 
 async function sendAll(): Promise<Sent> {
     let planChanged = false;
-    for (const one of await waiting()) {
-        if (one.refused) {
-            continue;
-        }
+    // Read anew each time: what is done while something is on its way goes with it.
+    for (let one = await nextUnsent(); one !== undefined; one = await nextUnsent()) {
         const answer = await post(one.path, one.body);
         if (answer === null || answer.status === 429 || answer.status >= 500) {
-            return { all: false, planChanged, closed: false };
+            return { planChanged, closed: false };
         }
         if (answer.status === 401) {
-            return { all: false, planChanged, closed: true };
+            return { planChanged, closed: true };
         }
         if (answer.ok) {
             const says = (await answer.json()) as { plan_changed?: boolean };
@@ -133,8 +129,10 @@ async function sendAll(): Promise<Sent> {
             await (await db()).put("waiting", { ...one, refused: true });
         }
     }
-    return { all: true, planChanged, closed: false };
+    return { planChanged, closed: false };
 }
+
+const nextUnsent = async (): Promise<Waiting | undefined> => (await waiting()).find((one) => !one.refused);
 
 const HEADERS = { Accept: "application/json", "Content-Type": "application/json", "X-At-Home": "1" };
 
