@@ -29,6 +29,7 @@ return [
     'go_on' => 'Go on where you were',
     'go_on_says' => 'You stopped in the middle. Nothing is lost.',
     'old_says' => 'This session is from another day. Send what you did; then start anew.',
+    'kept_says' => 'What you did so far is kept on this phone. You can send it.',
     'send_as_is' => 'That was all: send it',
     'rest_day' => 'Today is a rest day. Resting makes you stronger.',
     'next_day' => 'Next: :day.',

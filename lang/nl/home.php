@@ -28,6 +28,7 @@ return [
     'go_on' => 'Verdergaan waar u was',
     'go_on_says' => 'U stopte middenin. Er is niets verloren.',
     'old_says' => 'Deze oefeningen zijn van een andere dag. Stuur wat u deed; begin dan opnieuw.',
+    'kept_says' => 'Wat u al deed, staat nog op deze telefoon. U kunt het versturen.',
     'send_as_is' => 'Dat was alles: verstuur het',
     'rest_day' => 'Vandaag is een rustdag. Van rusten wordt u sterker.',
     'next_day' => 'De volgende: :day.',

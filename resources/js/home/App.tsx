@@ -178,7 +178,11 @@ export default function App({ fallback, begins }: { fallback: Record<string, str
         }).then(sync);
         if (verdict === "not_today" || verdict === "stop_and_call") {
             const says = [...new Set(rows.filter((r) => r.verdict === verdict).map((r) => r.says))].join(" ");
-            changeLocal({ checked: { on: today, verdict, says } });
+            // A red flag holds on other days too, until the clinic's answer has come: without a signal nobody lifts it.
+            changeLocal({
+                checked: { on: today, verdict, says },
+                ...(verdict === "stop_and_call" ? { stopped: Date.now() } : {}),
+            });
         }
     };
     const finish = async (now: Draft, ending: Ending) => {
@@ -284,14 +288,14 @@ function shutOf(card: Card, plan: Plan | null, local: Local, today: string, t: S
     if (plan === null) {
         return { says: t(`shut.${card.shut ?? "none"}`), call: true };
     }
+    if (local.checked !== null && local.checked.on === today) {
+        return { says: `${t(`check.title_of.${local.checked.verdict}`)} ${local.checked.says}`, call: true };
+    }
     if (local.stopped !== null) {
         return { says: t("shut.stopped"), call: true };
     }
     if (today >= plan.closes.on) {
         return { says: t(`shut.closed_${plan.closes.for}`), call: true };
-    }
-    if (local.checked !== null && local.checked.on === today) {
-        return { says: `${t(`check.title_of.${local.checked.verdict}`)} ${local.checked.says}`, call: true };
     }
     return null;
 }

@@ -64,16 +64,18 @@ export default function Start({
                     {shut.call && <Call urgent={false} />}
                 </>
             )}
-            {draft !== null && shut === null && (
+            {draft !== null && (
                 <>
                     <p className="mt-3 text-xl">
-                        {old
-                            ? t("old_says")
-                            : piece !== null && draft.at > 0
-                              ? t("piece_next", { piece, of: pieces })
-                              : t("go_on_says")}
+                        {shut !== null
+                            ? t("kept_says")
+                            : old
+                              ? t("old_says")
+                              : piece !== null && draft.at > 0
+                                ? t("piece_next", { piece, of: pieces })
+                                : t("go_on_says")}
                     </p>
-                    {!old && <Main onPress={onResume}>{t("go_on")}</Main>}
+                    {!old && shut === null && <Main onPress={onResume}>{t("go_on")}</Main>}
                     <Second onPress={onSendAsIs}>{t("send_as_is")}</Second>
                 </>
             )}
