@@ -60,6 +60,14 @@ it('counts a session once, however often it is sent', function (): void {
         ->and(SessionLogVersion::query()->count())->toBe(0);
 });
 
+it('takes in nothing that was done on another client\'s page of a shared phone', function (): void {
+    $own = $this->home->card()->json('whose');
+    ($this->send)(['whose' => $own + 1])->assertStatus(409);
+    expect(SessionLog::query()->count())->toBe(0);
+    ($this->send)(['whose' => $own])->assertOk();
+    expect(SessionLog::query()->count())->toBe(1);
+});
+
 it('never replaces what a clinician has corrected', function (): void {
     ($this->send)()->assertOk();
     $log = SessionLog::query()->sole();

@@ -34,6 +34,10 @@ final class HomeKey
                 ? response()->json(['message' => __('home.shut.link'), 'closed' => true], 401)
                 : redirect('/home/door');
         }
+        // Two who share a phone: what one of them did is never taken in as the other's.
+        if ($writes && $request->filled('whose') && $request->integer('whose') !== $device->page->client_id) {
+            return response()->json(['message' => __('home.shut.link')], 409);
+        }
         $request->attributes->set(HomePage::class, $device->page);
         $request->attributes->set(HomeDevice::class, $device);
         App::setLocale($device->page->client->clinic->locale);

@@ -1,6 +1,6 @@
 import type { Answers, Card, Plan, Row } from "@/home/card";
 import { verdictOf } from "@/home/card";
-import { begin, type Draft, type Ending, sent } from "@/home/draft";
+import { begin, type Draft, type Ending, sent, UNSAID } from "@/home/draft";
 import { Call, Main, Screen } from "@/home/parts";
 import After from "@/home/screens/After";
 import Check from "@/home/screens/Check";
@@ -101,6 +101,18 @@ export default function App({ fallback, begins }: { fallback: Record<string, str
         }
         setOnline(fresh !== null);
         if (fresh !== null) {
+            const { whose } = localNow.current;
+            if (whose !== null && whose !== fresh.whose) {
+                const theirs = await kept("draft");
+                if (theirs) {
+                    await enqueue(whose, "/home/sessions", sent(theirs, UNSAID), theirs.key);
+                }
+                setDraftState(null);
+                void keep("draft", null);
+                changeLocal(LOCAL);
+                setScreen("start");
+            }
+            changeLocal({ whose: fresh.whose });
             setCard(fresh);
             void keep("card", fresh);
             const offset = new Date(fresh.now).getTime() - (began + Date.now()) / 2;
@@ -168,7 +180,7 @@ export default function App({ fallback, begins }: { fallback: Record<string, str
         const numbers = of(plan?.check.numbers.map((n) => n.key) ?? []);
         const seen = of(plan?.check.seen.map((s) => s.key) ?? []);
         const verdict = verdictOf(rows);
-        void enqueue("/home/checks", {
+        void enqueue(localNow.current.whose, "/home/checks", {
             on: today,
             repeat,
             signs: answers.signs,
@@ -186,7 +198,7 @@ export default function App({ fallback, begins }: { fallback: Record<string, str
         }
     };
     const finish = async (now: Draft, ending: Ending) => {
-        await enqueue("/home/sessions", sent(now, ending), now.key);
+        await enqueue(localNow.current.whose, "/home/sessions", sent(now, ending), now.key);
         changeLocal({
             done: [...local.done.slice(-20), now.on],
             planChanged: false,
@@ -205,7 +217,7 @@ export default function App({ fallback, begins }: { fallback: Record<string, str
                     onTell={(pain) => {
                         const session = card.last?.key ?? "";
                         changeLocal({ asked: [...local.asked.slice(-20), session] });
-                        void enqueue("/home/morning", { session, pain }).then(sync);
+                        void enqueue(localNow.current.whose, "/home/morning", { session, pain }).then(sync);
                     }}
                     onSkip={() => changeLocal({ asked: [...local.asked.slice(-20), card.last?.key ?? ""] })}
                 />
@@ -253,7 +265,7 @@ export default function App({ fallback, begins }: { fallback: Record<string, str
                 <Tell
                     card={card}
                     onTell={async (kind, says) => {
-                        await enqueue("/home/messages", { kind, says });
+                        await enqueue(localNow.current.whose, "/home/messages", { kind, says });
                         await sync();
                     }}
                     onBack={() => setScreen("start")}

@@ -138,6 +138,8 @@ export interface Plan {
 
 export interface CardFrame {
     version: number;
+    /** Whose it is: what is done with it is sent as this client's alone. */
+    whose: number;
     now: string;
     today: string;
     zone: string;

@@ -128,6 +128,9 @@ export interface Ending {
     skipped: string | null;
 }
 
+/** Of a session that nobody was asked about. */
+export const UNSAID: Ending = { whole: null, pain_after: null, note: "", skipped: null };
+
 /** As it is sent. */
 export function sent(draft: Draft, ending: Ending): Record<string, unknown> {
     return {

@@ -34,6 +34,8 @@ export interface Waiting {
 
 /** What this phone itself knows of today, beside the card. */
 export interface Local {
+    /** Whose page this phone last showed; null before the first. */
+    whose: number | null;
     /** Server's clock less this phone's, milliseconds, when both were last seen together. */
     offset: number;
     done: string[];
@@ -46,6 +48,7 @@ export interface Local {
 }
 
 export const LOCAL: Local = {
+    whose: null,
     offset: 0,
     done: [],
     stopped: null,
@@ -85,8 +88,13 @@ export async function keep<K extends keyof KeptThings>(what: K, value: KeptThing
     await (await db()).put("kept", value, what);
 }
 
-export async function enqueue(path: string, body: Record<string, unknown>, key = newId()): Promise<void> {
-    await (await db()).put("waiting", { key, path, body: { ...body, key }, at: Date.now(), refused: false });
+export async function enqueue(
+    whose: number | null,
+    path: string,
+    body: Record<string, unknown>,
+    key = newId(),
+): Promise<void> {
+    await (await db()).put("waiting", { key, path, body: { ...body, key, whose }, at: Date.now(), refused: false });
 }
 
 export async function waiting(): Promise<Waiting[]> {
@@ -111,8 +119,10 @@ export function send(): Promise<Sent> {
 
 async function sendAll(): Promise<Sent> {
     let planChanged = false;
+    // Of another client who shares this phone: it waits until their own page is open again.
+    const notOurs = new Set<string>();
     // Read anew each time: what is done while something is on its way goes with it.
-    for (let one = await nextUnsent(); one !== undefined; one = await nextUnsent()) {
+    for (let one = await nextUnsent(notOurs); one !== undefined; one = await nextUnsent(notOurs)) {
         const answer = await post(one.path, one.body);
         if (answer === null || answer.status === 429 || answer.status >= 500) {
             return { planChanged, closed: false };
@@ -120,7 +130,9 @@ async function sendAll(): Promise<Sent> {
         if (answer.status === 401) {
             return { planChanged, closed: true };
         }
-        if (answer.ok) {
+        if (answer.status === 409) {
+            notOurs.add(one.key);
+        } else if (answer.ok) {
             const says = (await answer.json()) as { plan_changed?: boolean };
             planChanged ||= says.plan_changed === true;
             await (await db()).delete("waiting", one.key);
@@ -132,7 +144,8 @@ async function sendAll(): Promise<Sent> {
     return { planChanged, closed: false };
 }
 
-const nextUnsent = async (): Promise<Waiting | undefined> => (await waiting()).find((one) => !one.refused);
+const nextUnsent = async (not: Set<string>): Promise<Waiting | undefined> =>
+    (await waiting()).find((one) => !one.refused && !not.has(one.key));
 
 const HEADERS = { Accept: "application/json", "Content-Type": "application/json", "X-At-Home": "1" };
 

@@ -61,7 +61,7 @@ final class CardResource
         );
 
         return [
-            'version' => 1, 'now' => now()->toIso8601String(), 'today' => (string) $today,
+            'version' => 1, 'whose' => $client->id, 'now' => now()->toIso8601String(), 'today' => (string) $today,
             'zone' => $client->clinic->timezone, 'name' => $client->given_name, 'line' => $page->line,
             'clinic' => [
                 'name' => $client->clinic->name, 'phone' => $client->clinic->phone,
