@@ -74,6 +74,7 @@ export default function App({ fallback, begins }: { fallback: Record<string, str
     const [left, setLeft] = useState({ waiting: 0, refused: 0 });
     const [screen, setScreen] = useState<ScreenName>("start");
     const localNow = useRef(local);
+    const redFlag = useCallback((): Partial<Local> => ({ stopped: Date.now() }), []);
     const changeLocal = useCallback((part: Partial<Local>) => {
         localNow.current = { ...localNow.current, ...part };
         setLocal(localNow.current);
@@ -193,7 +194,7 @@ export default function App({ fallback, begins }: { fallback: Record<string, str
             // A red flag holds on other days too, until the clinic's answer has come: without a signal nobody lifts it.
             changeLocal({
                 checked: { on: today, verdict, says },
-                ...(verdict === "stop_and_call" ? { stopped: Date.now() } : {}),
+                ...(verdict === "stop_and_call" ? redFlag() : {}),
             });
         }
     };
@@ -202,7 +203,7 @@ export default function App({ fallback, begins }: { fallback: Record<string, str
         changeLocal({
             done: [...local.done.slice(-20), now.on],
             planChanged: false,
-            ...(now.stop_sign === null ? {} : { stopped: Date.now() }),
+            ...(now.stop_sign === null ? {} : redFlag()),
         });
         setDraft(null);
         setScreen("start");
