@@ -139,6 +139,12 @@ final readonly class Demands
         return $this->with(hands: $this->hands->withinLimit());
     }
 
+    /** @param  array<string, list<Scope>>  $sites  a material to where it touches the skin */
+    public function touching(array $sites): self
+    {
+        return $this->with(setting: $this->setting->touching($sites));
+    }
+
     public function withoutMaterial(Material $material): self
     {
         return $this->with(setting: $this->setting->without(static fn (Material $m): bool => $m === $material));

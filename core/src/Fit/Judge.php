@@ -259,10 +259,12 @@ final readonly class Judge
             $objections->add($vision, self::firstPossible($demands, ChangeKind::EyesOpen));
         }
         foreach ($demands->setting->materials as $material) {
-            $limit = $this->envelope->avoids($material, $demands->scope());
-            if ($limit !== null) {
-                $easing = $material->easedBy();
-                $objections->add($limit, $easing === null ? null : self::firstPossible($demands, $easing));
+            foreach ($demands->setting->touches($material, $demands->scope()) as $place) {
+                $limit = $this->envelope->avoids($material, $place);
+                if ($limit !== null) {
+                    $easing = $material->easedBy();
+                    $objections->add($limit, $easing === null ? null : self::firstPossible($demands, $easing));
+                }
             }
         }
     }

@@ -5,17 +5,34 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Fit;
 
 use BuoyantStep\Core\Vocabulary\Material;
+use BuoyantStep\Core\Vocabulary\Scope;
 
 /** What an exercise needs around the body, and what touches the skin. */
 final readonly class Setting
 {
-    /** @param  list<Material>  $materials */
+    /**
+     * @param  list<Material>  $materials
+     * @param  array<string, list<Scope>>  $sites  where a material touches; where the exercise works, if it is not named
+     */
     public function __construct(
         public bool $floorTransfer = false,
         public bool $anchor = false,
         public bool $spotter = false,
         public array $materials = [],
+        private array $sites = [],
     ) {
+    }
+
+    /** @return list<Scope> where it touches the skin */
+    public function touches(Material $material, Scope $work): array
+    {
+        return $this->sites[$material->value] ?? [$work];
+    }
+
+    /** @param  array<string, list<Scope>>  $sites  by material */
+    public function touching(array $sites): self
+    {
+        return new self($this->floorTransfer, $this->anchor, $this->spotter, $this->materials, $sites);
     }
 
     /** The same with a pad below every strap and edge. */
@@ -28,7 +45,7 @@ final readonly class Setting
             }
         }
 
-        return new self($this->floorTransfer, $this->anchor, $this->spotter, $left);
+        return new self($this->floorTransfer, $this->anchor, $this->spotter, $left, $this->sites);
     }
 
     /** @param  callable(Material): bool  $gone  materials that no longer touch the skin */
@@ -36,6 +53,6 @@ final readonly class Setting
     {
         $left = array_values(array_filter($this->materials, static fn (Material $m): bool => ! $gone($m)));
 
-        return new self($this->floorTransfer, $this->anchor, $this->spotter, $left);
+        return new self($this->floorTransfer, $this->anchor, $this->spotter, $left, $this->sites);
     }
 }

@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Cli\Verbs;
 use BuoyantStep\Core\Cli\Answer;
 use BuoyantStep\Core\Cli\Verb;
 use BuoyantStep\Core\Client\Profile;
+use BuoyantStep\Core\Client\SkinSite;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Errors\UnknownCode;
 use BuoyantStep\Core\Exercises\Catalogue;
@@ -49,7 +50,7 @@ final class JudgeVerb implements Verb
             );
         }
         if ($input->has('demands')) {
-            return Demands::read($input->bag('demands'));
+            return self::described($input->bag('demands'));
         }
         [$family, $rung] = explode('/', $input->string('rung'), 2) + ['', ''];
 
@@ -58,5 +59,32 @@ final class JudgeVerb implements Verb
         } catch (UnknownCode $unknown) {
             throw new UnknownCode($unknown->errorCode, $unknown->getMessage(), '/rung');
         }
+    }
+
+    /**
+     * The catalogue names materials and parts by the side that works; whoever describes one exercise may say where.
+     *
+     * @throws InvalidInput naming the field
+     */
+    private static function described(Bag $demands): Demands
+    {
+        $values = $demands->all();
+        [$words, $sites] = [[], []];
+        foreach ((array) ($values['material'] ?? []) as $i => $touching) {
+            $at = is_array($touching) ? new Bag($touching, $demands->pointer("material/$i")) : null;
+            $words[] = $at?->string('what') ?? $touching;
+            if ($at?->has('site')) {
+                $sites[$at->string('what')][] = SkinSite::scope($at->string('site'));
+            }
+        }
+        $parts = [];
+        foreach (is_array($values['parts'] ?? null) && array_is_list($values['parts']) ? $demands->bags('parts') : [] as $need) {
+            [$part, $side] = [$need->string('part'), $need->optString('side') ?? 'both'];
+            // Once left and once right is both.
+            $parts[$part] = ($parts[$part] ?? $side) === $side ? $side : 'both';
+        }
+
+        return Demands::read($demands->with(material: $words, parts: $parts === [] ? $values['parts'] ?? [] : $parts))
+            ->touching($sites);
     }
 }

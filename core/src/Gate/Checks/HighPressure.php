@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Gate\Checks;
 
 use BuoyantStep\Core\Gate\Arrival;
+use BuoyantStep\Core\Gate\BloodPressure;
 use BuoyantStep\Core\Gate\Check;
 use BuoyantStep\Core\Gate\Finding;
 use BuoyantStep\Core\Gate\Source;
@@ -64,7 +65,7 @@ final class HighPressure implements Check
     private static function inPregnancy(Arrival $at): ?Finding
     {
         $pressure = $at->readings->pressure;
-        $says = sprintf('Blood pressure %s.', $pressure->label());
+        $says = self::says($at);
         $raised = $pressure->reaches(140, 90);
 
         return match (true) {
@@ -84,7 +85,7 @@ final class HighPressure implements Check
         if (! $pressure->reaches(160, 100)) {
             return null;
         }
-        $says = sprintf('Blood pressure %s.', $pressure->label());
+        $says = self::says($at);
         $again = $at->readings->repeat;
 
         return match (true) {
@@ -111,6 +112,16 @@ final class HighPressure implements Check
     private static function sitQuietly(string $says): Finding
     {
         return Finding::wait(self::RULE, $says, 'Sit quietly for 5 minutes, then read it again.', 5, Source::ACSM);
+    }
+
+    private static function says(Arrival $at): string
+    {
+        $usual = new BloodPressure($at->client->usual->systolic, $at->client->usual->diastolic);
+
+        return sprintf(
+            'Blood pressure %s%s.', $at->readings->pressure->label(),
+            $usual->systolic === null && $usual->diastolic === null ? '' : ', usual '.$usual->label(),
+        );
     }
 
     private static function isAlarming(Arrival $at): bool

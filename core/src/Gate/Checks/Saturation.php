@@ -23,7 +23,8 @@ final class Saturation implements Check
         if ($spo2 === null) {
             return;
         }
-        $says = sprintf('Saturation %d %%.', (int) $spo2);
+        $usual = $at->client->usual->spo2;
+        $says = sprintf('Saturation %d %%%s.', (int) $spo2, $usual === null ? '' : sprintf(', usual %d %%', (int) $usual));
         if ($spo2 < ($lung ? 88 : 92)) {
             yield self::low($says, $at);
         } elseif ($lung && $spo2 <= 91) {

@@ -82,6 +82,11 @@ final class FunctionLimits implements AlwaysRules
         if ($facts->is(ConditionTrait::UsesWheels) && $function->wheelchair?->antiTip !== true) {
             $rules->note('Anti-tip bars: none, or not asked about. Nothing that pulls the chair backwards.');
         }
+        if ($facts->is(ConditionTrait::UsesWheels) && $function->wheelchair?->footplate !== false) {
+            $rules->note(
+                'Footplate: swing it away before the feet push down or the trunk leans out over it; weight on it tips the chair.',
+            );
+        }
         if ($facts->is(ConditionTrait::Fragile)) {
             $rules->note('Fragile: at most two exercises step up in one session.');
         }

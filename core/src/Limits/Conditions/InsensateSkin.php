@@ -16,9 +16,7 @@ use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Material;
 use BuoyantStep\Core\Vocabulary\Moment;
-use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
-use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Watched;
 
 /** Skin that cannot feel: no tight strap and no hard edge there, looked at before and after. */
@@ -61,17 +59,7 @@ final class InsensateSkin implements ConditionRules, ImpliedByFacts
     /** @return list<Scope> the parts of the body named; everything where a word is not known */
     private function where(Condition $condition): array
     {
-        $scopes = [];
-        foreach ($condition->details as $detail) {
-            $scopes[] = match (SkinSite::tryFrom($detail)) {
-                SkinSite::LeftFoot => new Scope(Region::Lower, Side::Left),
-                SkinSite::RightFoot => new Scope(Region::Lower, Side::Right),
-                SkinSite::LeftHand => new Scope(Region::Upper, Side::Left),
-                SkinSite::RightHand => new Scope(Region::Upper, Side::Right),
-                SkinSite::Seat => new Scope(Region::Trunk),
-                null => new Scope,
-            };
-        }
+        $scopes = array_map(SkinSite::scope(...), $condition->details);
 
         return $scopes === [] ? [new Scope] : $scopes;
     }
