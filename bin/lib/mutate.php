@@ -8,21 +8,24 @@ declare(strict_types=1);
 use Tests\Mutate\Coverage;
 use Tests\Mutate\Mutant;
 use Tests\Mutate\Mutations;
+use Tests\Mutate\Trial;
 
 require __DIR__.'/../../vendor/autoload.php';
 
-$options = getopt('', ['copy:', 'kept:', 'was:', 'count:', 'seed:', 'only:']);
-[$copy, $kept] = [(string) $options['copy'], (string) $options['kept']];
-$count = (int) ($options['count'] ?? 200);
+$options = getopt('', ['copies:', 'kept:', 'was:', 'count:', 'seed:', 'only:', 'jobs:', 'rooms']);
+[$copies, $kept] = [explode(',', (string) $options['copies']), (string) $options['kept']];
+$copy = $copies[0];
+$count = ($options['count'] ?? '') === 'all' ? PHP_INT_MAX : (int) ($options['count'] ?? 200);
 $seed = (int) ($options['seed'] ?? 1);
 $only = (string) ($options['only'] ?? '');
+// Only the rooms where a survivor is a hole.
+$rooms = isset($options['rooms']);
 if ($count < 1) {
-    fwrite(STDERR, "--count must be a number above 0, for example --count=200.\n");
+    fwrite(STDERR, "--count must be a number above 0, for example --count=200, or --count=all.\n");
     exit(2);
 }
 // Where a survivor is a hole; elsewhere it is listed only.
 const MATTERS = '~^(core/src/(Limits|Fit|Gate|Dose|Progress)|app/(Policies|Actions|Http/\w+/Requests))/~';
-const SECONDS_A_MUTANT = 90;
 
 $root = dirname(__DIR__, 2);
 $accepted = [];
@@ -41,7 +44,7 @@ foreach (array_keys($coverages) as $folder) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$copy/$folder")) as $file) {
         if ($file->getExtension() === 'php') {
             $path = str_replace("$copy/", '', $file->getPathname());
-            if ($only === '' || str_contains($path, $only)) {
+            if (($only === '' || preg_match("~$only~", $path) === 1) && (! $rooms || preg_match(MATTERS, $path) === 1)) {
                 array_push($all, ...Mutations::of($path, (string) file_get_contents($file->getPathname())));
             }
         }
@@ -52,65 +55,60 @@ usort($all, static fn (Mutant $a, Mutant $b): int => $place($a) <=> $place($b));
 $luck = new Random\Randomizer(new Random\Engine\Mt19937($seed));
 $sample = array_slice($luck->shuffleArray($all), 0, $count);
 
-// A run that was cut goes on where it stopped.
-$log = sprintf('%s/seed-%d%s.jsonl', $kept, $seed, $only === '' ? '' : '-'.substr(sha1($only), 0, 6));
+// A run that was cut goes on where it stopped: a change has one fate, whichever sample it is drawn for.
+$log = "$kept/fates.jsonl";
 $done = [];
 foreach (is_file($log) ? file($log, FILE_IGNORE_NEW_LINES) ?: [] : [] as $row) {
     $read = json_decode($row, true);
     $done[$read['id'].'@'.$read['line']] = $read['fate'];
 }
-
-/** @param  list<string>  $tests */
-function fate(Mutant $mutant, array $tests, string $copy): string
-{
-    if ($tests === []) {
-        return 'not run';
+$key = static fn (Mutant $mutant): string => $mutant->id().'@'.$mutant->line;
+$tried = count(array_filter($sample, static fn (Mutant $mutant): bool => isset($done[$key($mutant)])));
+$waiting = array_values(array_filter($sample, static fn (Mutant $mutant): bool => ! isset($done[$key($mutant)])));
+$trials = [];
+$survived = 0;
+while ($waiting !== [] || $trials !== []) {
+    foreach ($copies as $at) {
+        if (! isset($trials[$at]) && $waiting !== []) {
+            $mutant = array_shift($waiting);
+            $coverage = $coverages[str_starts_with($mutant->file, 'app/') ? 'app/' : 'core/src/'];
+            $trials[$at] = new Trial($mutant, $coverage->testsOf($mutant), $at);
+        }
     }
-    $path = "$copy/{$mutant->file}";
-    $source = (string) file_get_contents($path);
-    file_put_contents($path, $mutant->in($source));
-    try {
-        $command = sprintf(
-            'cd %s && timeout %d php -d memory_limit=1G vendor/bin/pest --colors=never --bail %s > /dev/null 2>&1',
-            escapeshellarg($copy), SECONDS_A_MUTANT, implode(' ', array_map(escapeshellarg(...), $tests)),
-        );
-        exec($command, $out, $code);
-    } finally {
-        file_put_contents($path, $source);
-    }
-
-    return $code === 0 ? 'survived' : 'killed';
-}
-
-$tally = ['killed' => 0, 'survived' => 0];
-$survivors = [];
-foreach ($sample as $n => $mutant) {
-    $key = $mutant->id().'@'.$mutant->line;
-    $fate = $done[$key] ?? null;
-    if ($fate === null) {
-        $coverage = $coverages[str_starts_with($mutant->file, 'app/') ? 'app/' : 'core/src/'];
-        $fate = fate($mutant, $coverage->testsOf($mutant), $copy);
+    foreach ($trials as $at => $trial) {
+        $fate = $trial->fate();
+        if ($fate === null) {
+            continue;
+        }
+        unset($trials[$at]);
+        $mutant = $trial->mutant;
+        $done[$key($mutant)] = $fate;
         $row = ['id' => $mutant->id(), 'line' => $mutant->line, 'fate' => $fate, 'says' => $mutant->says()];
         file_put_contents($log, json_encode($row)."\n", FILE_APPEND);
+        $survived += in_array($fate, ['killed', 'too long'], true) ? 0 : 1;
+        $filled = (int) (40 * ++$tried / count($sample));
+        fprintf(
+            STDERR, stream_isatty(STDERR) ? "\r[%s%s] %d of %d, %d survived" : "[%s%s] %d of %d, %d survived\n",
+            str_repeat('#', $filled), str_repeat('.', 40 - $filled), $tried, count($sample), $survived,
+        );
     }
-    $tally[$fate === 'killed' ? 'killed' : 'survived']++;
-    if ($fate !== 'killed') {
-        $survivors[] = [$mutant, $fate];
-    }
-    $filled = (int) (40 * ($n + 1) / count($sample));
-    fprintf(
-        STDERR, stream_isatty(STDERR) ? "\r[%s%s] %d of %d, %d survived" : "[%s%s] %d of %d, %d survived\n",
-        str_repeat('#', $filled), str_repeat('.', 40 - $filled), $n + 1, count($sample), $tally['survived'],
-    );
+    usleep(10_000);
 }
 fwrite(STDERR, "\n");
 
+$tally = array_count_values(array_map(static fn (Mutant $mutant): string => $done[$key($mutant)], $sample));
+$killed = ($tally['killed'] ?? 0) + ($tally['too long'] ?? 0);
 $matter = 0;
-foreach ($survivors as [$mutant, $fate]) {
+foreach ($sample as $mutant) {
+    $fate = $done[$key($mutant)];
+    if ($fate === 'killed' || $fate === 'too long') {
+        continue;
+    }
     $known = isset($accepted[$mutant->id()]);
     $matters = ! $known && preg_match(MATTERS, $mutant->file) === 1;
     $matter += $matters ? 1 : 0;
     printf("%s %s (%s)\n    %s\n", $matters ? '!' : ($known ? '=' : '-'), $mutant->says(), $fate, $mutant->id());
 }
-printf("mutate: tried=%d killed=%d survived_that_matter=%d\n", count($sample), $tally['killed'], $matter);
+isset($tally['too long']) && printf("%d of the killed ran out of time.\n", $tally['too long']);
+printf("mutate: tried=%d killed=%d survived_that_matter=%d\n", count($sample), $killed, $matter);
 exit($matter > 0 ? 1 : 0);

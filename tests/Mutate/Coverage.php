@@ -7,14 +7,16 @@ namespace Tests\Mutate;
 use RuntimeException;
 use SebastianBergmann\CodeCoverage\CodeCoverage;
 
-/** Which test files run a line, and how long each of them takes. */
+/** Which tests run a line, and how long each of them takes. */
 final class Coverage
 {
+    private const NAME = '__pest_evaluable_';
+
     /**
-     * @param  array<string, array<int, list<string>>>  $lines  source file to line to test files
-     * @param  array<string, float>  $seconds  by test file
+     * @param  array<string, array<int, list<string>>>  $lines  source file to line to tests, each "file::name"
+     * @param  array<string, float>  $seconds  by test
      */
-    public function __construct(public array $lines, public array $seconds)
+    private function __construct(private readonly array $lines, private readonly array $seconds)
     {
     }
 
@@ -28,24 +30,23 @@ final class Coverage
         if (! $read instanceof CodeCoverage) {
             throw new RuntimeException("$coverage holds no coverage.");
         }
-        $lines = $files = [];
+        $lines = $known = [];
         foreach ($read->getData()->lineCoverage() as $source => $covered) {
             $source = str_replace($root.'/', '', $source);
             foreach ($covered as $line => $tests) {
                 $by = [];
                 foreach ($tests ?? [] as $test) {
-                    $class = explode('::', $test)[0];
-                    $by[$files[$class] ??= self::file($class)] = true;
+                    $by[$known[$test] ??= self::name($test)] = true;
                 }
                 $lines[$source][$line] = array_keys($by);
             }
         }
 
-        return new self($lines, self::seconds($times));
+        return new self($lines, self::seconds($times, array_flip($known)));
     }
 
-    /** @return list<string> the test files that run this line, the quickest first */
-    public function testsOf(Mutant $mutant): array
+    /** The tests that run this line, as Pest is asked for them: nobody's, or those files and their names. */
+    public function testsOf(Mutant $mutant): Selection
     {
         $tests = $this->lines[$mutant->file][$mutant->line] ?? [];
         // A line inside a longer expression counts with the one that it begins on.
@@ -54,34 +55,42 @@ final class Coverage
         }
         // A constant is run by nobody and used by whoever runs its file.
         $tests = $tests === [] ? array_values(array_unique(array_merge(...$this->lines[$mutant->file] ?? []))) : $tests;
-        usort($tests, fn (string $a, string $b): int => $this->cost($a) <=> $this->cost($b));
+        $cost = [];
+        foreach ($tests as $test) {
+            $file = explode('::', $test)[0];
+            $cost[$file] = ($cost[$file] ?? 0) + ($this->seconds[$test] ?? 0.1);
+        }
+        asort($cost);
 
-        return $tests;
+        return new Selection(array_keys($cost), array_map(static fn (string $t): string => explode('::', $t)[1], $tests));
     }
 
-    private function cost(string $test): float
+    /** "P\Core\tests\Limits\WordsTest::__pest_evaluable_it_knows#0" is core/tests/Limits/WordsTest.php::it_knows. */
+    private static function name(string $test): string
     {
-        return $this->seconds[$test] ?? 1.0;
+        [$class, $method] = explode('::', $test, 2);
+        $path = lcfirst(str_replace('\\', '/', (string) preg_replace('/^P\\\\/', '', $class))).'.php';
+
+        return $path.'::'.str_replace(self::NAME, '', explode('#', $method)[0]);
     }
 
-    /** "P\Core\tests\Limits\WordsTest" is core/tests/Limits/WordsTest.php. */
-    private static function file(string $class): string
-    {
-        $path = str_replace('\\', '/', (string) preg_replace('/^P\\\\/', '', $class)).'.php';
-
-        return lcfirst($path);
-    }
-
-    /** @return array<string, float> */
-    private static function seconds(string $file): array
+    /**
+     * @param  array<string, mixed>  $known  by test
+     * @return array<string, float> by test, all rows of its data together
+     */
+    private static function seconds(string $file, array $known): array
     {
         // A data set of hostile bytes stands in its test's name.
         $xml = simplexml_load_string(mb_scrub((string) file_get_contents($file), 'UTF-8'));
         $seconds = [];
-        $suites = $xml === false ? [] : $xml->xpath('//testsuite[testcase]');
-        foreach ($suites === false ? [] : $suites as $suite) {
-            $path = explode('::', (string) $suite['file'])[0];
-            $seconds[$path] = ($seconds[$path] ?? 0) + (float) $suite['time'];
+        foreach (($xml === false ? [] : $xml->xpath('//testcase')) ?: [] as $case) {
+            $path = explode('::', (string) $case['file'])[0];
+            $name = $path.'::'.Selection::plain((string) $case['name']);
+            // What follows " with" is the row of data.
+            while (! isset($known[$name]) && ($at = strrpos($name, '_with_')) !== false) {
+                $name = substr($name, 0, $at);
+            }
+            $seconds[$name] = ($seconds[$name] ?? 0) + (float) $case['time'];
         }
 
         return $seconds;
