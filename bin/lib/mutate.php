@@ -8,6 +8,7 @@ declare(strict_types=1);
 use Tests\Mutate\Coverage;
 use Tests\Mutate\Mutant;
 use Tests\Mutate\Mutations;
+use Tests\Mutate\Selection;
 use Tests\Mutate\Trial;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -65,14 +66,19 @@ foreach (is_file($log) ? file($log, FILE_IGNORE_NEW_LINES) ?: [] : [] as $row) {
 $key = static fn (Mutant $mutant): string => $mutant->id().'@'.$mutant->line;
 $tried = count(array_filter($sample, static fn (Mutant $mutant): bool => isset($done[$key($mutant)])));
 $waiting = array_values(array_filter($sample, static fn (Mutant $mutant): bool => ! isset($done[$key($mutant)])));
+// What the core's own tests never run may be run through the application alone.
+$testsOf = static function (Mutant $mutant) use ($coverages): Selection {
+    $own = str_starts_with($mutant->file, 'app/') ? null : $coverages['core/src/']->testsOf($mutant);
+
+    return $own === null || $own->files === [] ? $coverages['app/']->testsOf($mutant) : $own;
+};
 $trials = [];
 $survived = 0;
 while ($waiting !== [] || $trials !== []) {
     foreach ($copies as $at) {
         if (! isset($trials[$at]) && $waiting !== []) {
             $mutant = array_shift($waiting);
-            $coverage = $coverages[str_starts_with($mutant->file, 'app/') ? 'app/' : 'core/src/'];
-            $trials[$at] = new Trial($mutant, $coverage->testsOf($mutant), $at);
+            $trials[$at] = new Trial($mutant, $testsOf($mutant), $at);
         }
     }
     foreach ($trials as $at => $trial) {

@@ -42,6 +42,10 @@ final class Coverage
             }
         }
 
+        if (array_filter(array_keys($lines), static fn (string $file): bool => ! str_starts_with($file, '/')) === []) {
+            throw new RuntimeException("$coverage knows no file below $root: remove the folder it lies in.");
+        }
+
         return new self($lines, self::seconds($times, array_flip($known)));
     }
 
@@ -62,7 +66,9 @@ final class Coverage
         }
         asort($cost);
 
-        return new Selection(array_keys($cost), array_map(static fn (string $t): string => explode('::', $t)[1], $tests));
+        return new Selection(
+            array_keys($cost), array_map(static fn (string $test): string => explode('::', $test)[1], $tests),
+        );
     }
 
     /** "P\Core\tests\Limits\WordsTest::__pest_evaluable_it_knows#0" is core/tests/Limits/WordsTest.php::it_knows. */

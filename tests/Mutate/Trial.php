@@ -29,10 +29,11 @@ final class Trial
             return;
         }
         file_put_contents("$copy/{$mutant->file}", $mutant->in($this->source));
-        $words = ['php', '-d', 'memory_limit=1G', 'vendor/bin/pest', '--colors=never', '--bail', ...$tests->arguments()];
         $out = ['file', $this->said, 'w'];
-        $env = ['BUOYANT_MIGRATED' => '1'] + getenv();
-        $process = proc_open(['timeout', (string) self::SECONDS, ...$words], [1 => $out, 2 => $out], $pipes, $copy, $env);
+        $process = proc_open([
+            'timeout', (string) self::SECONDS, 'php', '-d', 'memory_limit=1G', 'vendor/bin/pest', '--colors=never',
+            '--bail', ...$tests->arguments(),
+        ], [1 => $out, 2 => $out], $pipes, $copy, ['BUOYANT_MIGRATED' => '1'] + getenv());
         $this->process = is_resource($process) ? $process : throw new RuntimeException('No process could be started.');
     }
 
