@@ -2,14 +2,21 @@
 
 declare(strict_types=1);
 
+use App\Http\AtHome\Requests\CheckRequest;
+use App\Http\AtHome\Requests\HomeRequest;
+use App\Http\AtHome\Requests\SessionRequest;
 use App\Http\Clinic\Requests\ClinicRequest;
 use App\Http\Clinic\Requests\DoseRequest;
+use App\Http\Clinic\Requests\DraftRequest;
 use App\Http\Clinic\Requests\GateRequest;
 use App\Http\Clinic\Requests\KitRequest;
 use App\Http\Clinic\Requests\LogRequest;
 use App\Http\Clinic\Requests\MeasureRequest;
 use App\Http\Clinic\Requests\OwnExerciseRequest;
+use App\Http\Clinic\Requests\PaperRequest;
+use App\Http\Clinic\Requests\ProfileRequest;
 use App\Http\Clinic\Requests\ScreenRequest;
+use App\Models\HomePage;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\MessageBag;
@@ -24,13 +31,17 @@ beforeEach(function (): void {
     $this->scene = new Scene;
 });
 
-/** @param  class-string<ClinicRequest>  $form */
+/** @param  class-string<ClinicRequest|HomeRequest>  $form */
 function faultsOf(object $test, string $form, string $field, mixed $value, array $with = []): MessageBag
 {
     $data = $with;
     Arr::set($data, $field, $value);
     $request = $form::create('/x', 'POST', $data);
     $request->setContainer(app())->setUserResolver(fn () => $test->scene->user);
+    if ($request instanceof HomeRequest) {
+        $page = (new HomePage)->setRelation('client', $test->client ??= $test->scene->client());
+        $request->attributes->set(HomePage::class, $page);
+    }
 
     return Validator::make($data, $request->rules(), $request->messages())->errors();
 }
@@ -131,7 +142,11 @@ it('takes what is in range and says of the rest what would do', function (
  * at its own name, and nothing of another kind slips through to the core or the database.
  */
 
-/** @return array{list<mixed>, list<mixed>} taken, refused */
+/**
+ * A field is needed (!), may be left out but is never empty (-), or may be either.
+ *
+ * @return array{list<mixed>, list<mixed>} taken, refused
+ */
 function ofKind(string $kind, mixed $of): array
 {
     return match ($kind) {
@@ -150,14 +165,19 @@ function ofKind(string $kind, mixed $of): array
 it('takes each field as the kind of thing that it is', function (string $form, array $fields): void {
     foreach ($fields as $field => [$need, $kind, $of]) {
         [$taken, $refused] = ofKind($kind, $of);
-        foreach ($need === '!' ? $taken : [...$taken, null] as $value) {
+        foreach ($need === '' ? [...$taken, null] : $taken as $value) {
             expect(faultsOf($this, $form, $field, $value)->get($field))->toBe(
                 [], "$field ".mb_substr((string) json_encode($value), 0, 60),
             );
         }
-        foreach ($need === '!' ? [...$refused, null] : $refused as $value) {
+        foreach ($need === '' ? $refused : [...$refused, null] as $value) {
             expect(faultsOf($this, $form, $field, $value)->has($field))
                 ->toBeTrue("$field ".mb_substr((string) json_encode($value), 0, 60));
+        }
+        // Left out where the rest of its row is there.
+        $row = implode('.', array_slice(explode('.', $field), 0, -1));
+        if ($need === '!' && ! ctype_digit((string) last(explode('.', $field)))) {
+            expect(faultsOf($this, $form, $row === '' ? 'else' : "$row.else", 'x')->has($field))->toBeTrue("$field left out");
         }
     }
 })->with([
@@ -172,19 +192,19 @@ it('takes each field as the kind of thing that it is', function (string $form, a
     'the kit' => [KitRequest::class, [
         'version' => ['!', 'whole', 4_000_000_000], 'pieces.0.label' => ['!', 'text', 80],
         'pieces.0.grip' => ['!', 'one of', ['none', 'hook', 'soft', 'power', 'pinch']],
-        'pieces.0.worn_on' => ['!', 'one of', ['limb', 'back']],
+        'pieces.0.worn_on' => ['-', 'one of', ['limb', 'back']],
         'pieces.0.holdable' => ['!', 'yes or no', null], 'pieces.0.packable' => ['!', 'yes or no', null],
         'pieces.0.plate' => ['!', 'yes or no', null], 'pieces.0.weighed' => ['!', 'yes or no', null],
         'carriers.0.label' => ['!', 'text', 80], 'carriers.0.plates' => ['!', 'yes or no', null],
         'carriers.0.grip' => ['!', 'one of', ['none', 'hook', 'soft', 'power', 'pinch']],
-        'carriers.0.worn_on' => ['!', 'one of', ['limb', 'back']], 'carriers.0.count' => ['!', 'whole', 99],
-        'bands' => ['!', 'list', 20], 'bands.0.label' => ['!', 'text', 80],
+        'carriers.0.worn_on' => ['-', 'one of', ['limb', 'back']], 'carriers.0.count' => ['!', 'whole', 99],
+        'bands' => ['-', 'list', 20], 'bands.0.label' => ['!', 'text', 80],
         'bands.0.form' => ['!', 'one of', ['flat', 'tube', 'loop']],
         'bands.0.material' => ['!', 'one of', ['latex', 'latex_free', 'fabric']], 'bands.0.pulls' => ['!', 'list', 8],
         'place.things' => ['', 'list', 200], 'place.floor' => ['', 'one of', ['carpet', 'wood', 'smooth']],
         'place.door' => ['', 'one of', ['towards', 'away', 'none']], 'place.chair_at_wall' => ['', 'yes or no', null],
-        'place.things.0' => ['!', 'one of', ['chair', 'wall']], 'aids.left' => ['!', 'list', 20],
-        'aids.right' => ['!', 'list', 20],
+        'place.things.0' => ['!', 'one of', ['chair', 'wall']], 'aids.left' => ['-', 'list', 20],
+        'aids.right' => ['-', 'list', 20],
     ]],
     'a session' => [LogRequest::class, [
         'plan_id' => ['!', 'number of a row', 4], 'key' => ['!', 'key', null], 'corrects' => ['', 'whole', 4],
@@ -198,6 +218,41 @@ it('takes each field as the kind of thing that it is', function (string $form, a
         'measured_on' => ['!', 'day', null], 'key' => ['!', 'key', null], 'seen' => ['!', 'whole', 0],
         'results.0.test' => ['!', 'text', 40], 'results.0.family' => ['', 'text', 60],
         'results.0.not_tested' => ['', 'text', 200],
+    ]],
+    'sessions from paper' => [PaperRequest::class, [
+        'plan_id' => ['!', 'number of a row', 4], 'key' => ['!', 'key', null], 'confirmed' => ['', 'yes or no', null],
+        'sessions.0.done_on' => ['!', 'day', null], 'sessions.0.pain_before' => ['', 'whole', 10],
+        'sessions.0.pain_next_morning' => ['', 'whole', 10], 'sessions.0.note' => ['', 'text', 500],
+        'sessions.0.items' => ['!', 'list', 20], 'sessions.0.items.0.item' => ['!', 'number of a row', 3],
+        'sessions.0.items.0.pain_during' => ['', 'whole', 10],
+    ]],
+    'who the clinic is' => [ProfileRequest::class, [
+        'name' => ['!', 'text', 120], 'address' => ['', 'text', 200], 'seen.name' => ['', 'text', 200],
+        'timezone' => ['!', 'one of', ['Europe/Brussels', 'Pacific/Auckland']], 'locale' => ['!', 'one of', ['en', 'nl']],
+    ]],
+    'wishes for a draft' => [DraftRequest::class, [
+        'revision' => ['!', 'number of a row', 4], 'keep' => ['-', 'yes or no', null],
+        'wishes.goals' => ['!', 'list', 12], 'wishes.goals.0' => ['!', 'one of', ['shopping', 'stairs']],
+        'wishes.pin' => ['!', 'list', 20], 'wishes.pin.0' => ['!', 'text', 80],
+        'wishes.exclude' => ['!', 'list', 40], 'wishes.exclude.0' => ['!', 'text', 80],
+        'wishes.max_exercises' => ['', 'whole', 6],
+    ]],
+    'a check at home' => [CheckRequest::class, [
+        'key' => ['!', 'key', null], 'repeat' => ['!', 'yes or no', null], 'signs' => ['!', 'list', 40],
+        'signs.0' => ['!', 'one of', ['chest_pain', 'doming']], 'pain' => ['', 'whole', 10],
+        'numbers' => ['!', 'list', 20], 'seen' => ['!', 'list', 20], 'numbers.heart_rate' => ['', 'whole', 70],
+        'seen.unwell' => ['', 'yes or no', null],
+    ]],
+    'a session at home' => [SessionRequest::class, [
+        'key' => ['!', 'key', null], 'plan_id' => ['!', 'whole', 4], 'lighter' => ['!', 'yes or no', null],
+        'pain_before' => ['', 'whole', 10], 'pain_after' => ['', 'whole', 10], 'pain_where' => ['', 'text', 120],
+        'whole' => ['', 'one of', ['as_usual', 'harder', 'easier']], 'note' => ['', 'text', 300],
+        'stop_sign' => ['', 'one of', ['chest_pain', 'faintness']], 'skipped' => ['', 'text', 150],
+        'items' => ['!', 'list', 30], 'items.0.item' => ['!', 'whole', 3], 'items.0.sets' => ['!', 'list', 40],
+        'items.0.sets.0.amount' => ['!', 'whole', 12], 'items.0.sets.0.side' => ['!', 'one of', ['left', 'right', 'both']],
+        'items.0.sets.0.how' => ['', 'one of', ['hard', 'two_left']], 'items.0.pain' => ['', 'whole', 10],
+        'items.0.where' => ['', 'text', 80], 'items.0.instead' => ['', 'text', 120],
+        'items.0.left_out' => ['', 'yes or no', null], 'items.0.easy' => ['', 'yes or no', null],
     ]],
     'an exercise of the clinic' => [OwnExerciseRequest::class, [
         'copied_from' => ['!', 'text', 60], 'name' => ['!', 'text', 80], 'purpose' => ['!', 'text', 300],

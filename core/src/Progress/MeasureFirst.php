@@ -24,7 +24,7 @@ final readonly class MeasureFirst
     public const AGAIN_DAYS = 28;
 
     /** @param  int  $rank  its place among the exercises of the session that nobody has measured, 0 first */
-    public function __construct(private Exercise $exercise, private Wishes $wishes, private int $rank = 0)
+    public function __construct(private Exercise $exercise, private Wishes $wishes, private int $rank)
     {
     }
 
@@ -88,8 +88,9 @@ final readonly class MeasureFirst
         $dose = Prescriber::dosing(
             $this->exercise->here, $this->exercise->goal, count($this->wishes->days), $this->exercise->history,
         )->dose;
-        $pct = $dose?->loadG === null ? 0.0 : $course->limits->system->stepPct($load, $dose->loadG);
-        if ($dose?->loadG === null || $pct <= $course->stepMax() + 1e-9) {
+        // To the step itself the load goes by the next good session; a billionth is for the division.
+        if ($dose?->loadG === null
+            || $course->limits->system->stepPct($load, $dose->loadG) <= $course->stepMax() + 1e-9) {
             return null;
         }
         $says = sprintf(

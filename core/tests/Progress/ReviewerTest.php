@@ -32,15 +32,21 @@ function reviewed(
     array $measures = [],
     ?Kit $kit = null,
     int $roomS = PHP_INT_MAX,
+    ?Day $asked = null,
+    array $session = [],
+    ?array $before = null,
 ): Reviewed {
     $situation = Made::situation(Made::client($client), Made::measures($measures), $kit ?? Made::kitchen());
     $found = Catalogue::standard()->family($family);
-    $session = static fn (int $ago): Performed => Performed::read(
-        new Bag(['date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => array_fill(0, $dose['sets'], $set)]),
+    $done = static fn (int $ago, array $set): Performed => Performed::read(
+        new Bag([
+            'date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => array_fill(0, $dose['sets'], $set), ...$session,
+        ]),
     );
 
     return (new Reviewer($situation, new Wishes, $roomS))->review(new Exercise(
-        $situation->at($found, $found->rung($rung)), $goal, Dose::read(new Bag($dose)), [$session(2), $session(5)],
+        $situation->at($found, $found->rung($rung)), $goal, Dose::read(new Bag($dose)), [$done(2, $set), $done(5, $before ?? $set)],
+        asked: $asked,
     ));
 }
 
@@ -127,6 +133,80 @@ it('measures a fragile client before a rung that the measures have not opened', 
         'fingertips',
     ],
 ]);
+
+it('moves another lever of a fragile client once a test was asked for', function (): void {
+    $next = reviewed(
+        'heel_raise', 'two_hands', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 7],
+        ['birth_date' => '1940-01-01'], asked: Day::of(Made::TODAY)->plus(-5),
+    );
+    expect([$next->proposal->decision, $next->proposal->lever?->value])->toBe([Decision::StepUp, 'sets'])
+        ->and(rulesBehind($next))->toBe(['good_sessions', 'lever.rung', 'rung.not_open', 'lever.sets']);
+});
+
+const ONE_THIGH = ['conditions' => [['code' => 'bone_metastasis', 'side' => 'left', 'detail' => ['femur']]]];
+
+it('does not let one side go where both went together, and looks on past such a rung', function (): void {
+    $held = reviewed('heel_raise', 'fingertips', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 5], ONE_THIGH);
+    $says = implode(' ', array_column($held->proposal->because, 'says'));
+    expect($held->rung->code)->toBe('fingertips')->and($says)->toContain('open on one side only');
+    $past = reviewed('leg_compass', 'one_hand', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 5], [
+        'conditions' => [['code' => 'hip_replacement_posterior', 'side' => 'left']],
+    ]);
+    expect($past->rung->code)->toBe('cuff');
+});
+
+it('goes down to a rung with a load from one without', function (): void {
+    $next = reviewed(
+        'hip_thrust', 'one', Goal::StrengthOlder, [...REPS, 'sets' => 1], ['reps' => 5, 'effort' => 9],
+        kit: Made::kit([['id' => 'a', 'mass_g' => 2000], ['id' => 'b', 'mass_g' => 4000]]),
+    );
+    expect([$next->proposal->decision, $next->rung->code])->toBe([Decision::Ease, 'load'])
+        ->and($next->proposal->dose->loadG)->not->toBeNull();
+});
+
+it('goes down with the heaviest load that is no more than now, and not at all where there is none', function (
+    array $masses, ?int $grams, string $rung, string $says,
+): void {
+    $next = reviewed(
+        'curl', 'each_hand', Goal::StrengthOlder, [...REPS, 'sets' => 1, 'load_g' => 150],
+        ['reps' => 8, 'effort' => 7, 'load_g' => 150], session: ['pain' => ['before' => 0, 'during' => 6]],
+        kit: Made::kit(array_map(
+            // Of the lightest for two hands there are two; the others are for one.
+            static fn (int $g): array => ['id' => "p$g", 'label' => "$g g", 'mass_g' => $g, 'count' => $g >= 150 ? 2 : 1], $masses,
+        )),
+    );
+    expect([$next->proposal->decision, $next->rung->code, $next->proposal->dose->loadG])->toBe([Decision::Ease, $rung, $grams])
+        ->and(implode(' ', array_column($next->proposal->because, 'says')))->toContain($says);
+})->with([
+    'several below' => [[100, 120, 150, 900, 2000], 150, 'one_arm', ''],
+    'none below' => [[1000, 2000], 150, 'each_hand', 'even the lightest load there is more than now'],
+]);
+
+it('asks nobody to look at a jump of the estimate behind a red flag', function (bool $stop): void {
+    $next = reviewed(
+        'tote_row', 'hand_chair', Goal::StrengthOlder, [...REPS, 'load_g' => 5000],
+        ['reps' => 12, 'effort' => 7, 'load_g' => 9000],
+        measures: [[
+            'test' => 'easy_set', 'family' => 'tote_row', 'rung' => 'hand_chair', 'on' => '2026-11-10', 'load_g' => 5000,
+            'reps' => 8, 'rir' => 3,
+        ]],
+        kit: Made::kit([['id' => 'a', 'mass_g' => 5000], ['id' => 'b', 'mass_g' => 9000]]),
+        session: $stop ? ['stop_sign' => true] : [], before: ['reps' => 12, 'effort' => 7, 'load_g' => 5000],
+    );
+    expect($next->proposal->decision === Decision::Stop)->toBe($stop)
+        ->and(in_array('estimate.jump', rulesBehind($next), true))->toBe(! $stop);
+})->with([true, false]);
+
+it('starts the seconds of movement again at the bottom after a load step', function (): void {
+    $next = reviewed(
+        'curl', 'one_arm', Goal::StrengthOlder,
+        ['sets' => 2, 'seconds' => ['lo' => 55, 'hi' => 60], 'effort' => ['lo' => 6, 'hi' => 8], 'load_g' => 5000],
+        ['seconds' => 60, 'effort' => 6, 'load_g' => 5000],
+        kit: Made::kit([['id' => 'a', 'mass_g' => 5000], ['id' => 'b', 'mass_g' => 5500]]),
+    );
+    expect([$next->proposal->lever?->value, $next->proposal->dose->loadG])->toBe(['load', 5500])
+        ->and($next->proposal->dose->amount->lo)->toBeLessThan(55);
+});
 
 it('never progresses a warm-up', function (): void {
     $next = reviewed(

@@ -10,7 +10,11 @@ use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Progress\BothSides;
+use BuoyantStep\Core\Progress\Decision;
 use BuoyantStep\Core\Progress\Exercise;
+use BuoyantStep\Core\Progress\Lever;
+use BuoyantStep\Core\Progress\Proposal;
 use BuoyantStep\Core\Progress\Reviewed;
 use BuoyantStep\Core\Progress\Reviewer;
 use BuoyantStep\Core\Situation\RungHere;
@@ -137,6 +141,39 @@ it('moves one lever for both, the weaker side\'s', function (): void {
         ->and($reviewed->proposal->dose->on(Side::Left)->amount->label())->toBe('8-13')
         ->and($reviewed->proposal->dose->on(Side::Right)->amount->label())->toBe('8-12')
         ->and($reviewed->proposal->dose->on(Side::Right)->loadG)->toBe(5500);
+});
+
+it('goes by the graver of two decisions, whichever side it is', function (string $one, string $other, string $both): void {
+    $here = rowHere([]);
+    $exercise = new Exercise($here, Goal::StrengthOlder, rowDose(3000, 4000), []);
+    $of = static fn (string $decision, Side $side): Reviewed => new Reviewed(
+        new Proposal(Decision::from($decision), null, rowDose(3000, 4000)->on($side), []), $here->rung,
+    );
+    foreach ([[$one, $other], [$other, $one]] as [$left, $right]) {
+        $joined = (new BothSides($exercise, Side::Left))->join($of($left, Side::Left), $of($right, Side::Right));
+        expect($joined->proposal->decision->value)->toBe($both);
+    }
+})->with([
+    ['stop', 'ease', 'stop'], ['stop', 'step_up', 'stop'], ['stop', 'stay', 'stop'], ['ease', 'retest', 'ease'],
+    ['ease', 'stay', 'ease'], ['retest', 'step_up', 'retest'], ['retest', 'stay', 'retest'],
+]);
+
+it('takes the lever of the side that leads where each would move another', function (string $leading, string $lever): void {
+    $here = rowHere([]);
+    $exercise = new Exercise($here, Goal::StrengthOlder, rowDose(3000, 4000), []);
+    $of = static fn (Lever $lever, Side $side): Reviewed => new Reviewed(new Proposal(
+        Decision::StepUp, $lever, rowDose(3500, 4500)->on($side), [],
+    ), $here->rung);
+    $joined = (new BothSides($exercise, Side::from($leading)))->join(
+        $of(Lever::Reps, Side::Left), $of(Lever::Load, Side::Right),
+    );
+    expect($joined->proposal->lever?->value)->toBe($lever);
+})->with([['left', 'reps'], ['right', 'load']]);
+
+it('lets nobody have two paces who has one side', function (): void {
+    $here = rowHere([['code' => 'limb_loss', 'side' => 'left', 'detail' => ['above_elbow']]]);
+    expect((new Exercise($here, Goal::StrengthOlder, rowDose(3000, 4000), []))->isApart())->toBeFalse()
+        ->and((new Exercise(rowHere([]), Goal::StrengthOlder, rowDose(3000, 4000), []))->isApart())->toBeTrue();
 });
 
 it('lets one side go on where the other would go to a harder rung', function (): void {

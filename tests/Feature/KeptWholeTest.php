@@ -1,0 +1,257 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\DraftPlan;
+use App\Actions\HomeDoor;
+use App\Actions\LogMany;
+use App\Actions\SaveKit;
+use App\Models\Client;
+use App\Models\Decision;
+use App\Models\HomePage;
+use App\Models\Plan;
+use App\Models\PlanItem;
+use App\Models\PlanSnapshot;
+use App\Models\Proposal;
+use App\Models\SessionLog;
+use App\Models\SessionLogVersion;
+use BuoyantStep\Core\Units\MassUnit;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use Tests\Feature\Support\Scene;
+
+/*
+ * What is typed, copied, taken back or handed on arrives whole: every field by its name, written out here, so that one
+ * that is left out on the way is seen.
+ */
+
+beforeEach(function (): void {
+    $this->scene = new Scene;
+    $this->actingAs($this->scene->user);
+});
+
+function draftOf(Plan|Client $of): ?Plan
+{
+    $client = $of instanceof Plan ? $of->client_id : $of->id;
+
+    return Plan::query()->where('client_id', $client)->where('status', Plan::DRAFT)->with('items')->first();
+}
+
+it('keeps every answer of the screen', function (string $field, mixed $typed, string $column, mixed $kept, array $with = []): void {
+    $this->post('/clients', Scene::form([...$with, $field => $typed]))->assertSessionHasNoErrors();
+    expect(Client::query()->latest('id')->firstOrFail()->getAttribute($column))->toEqual($kept);
+})->with([
+    ['given_name', 'Ilva', 'given_name', 'Ilva'], ['family_name', 'Dorn', 'family_name', 'Dorn'],
+    ['birth_date', '1950-02-03', 'birth_date', '1950-02-03'], ['sex', 'male', 'sex', 'male'],
+    ['body_mass_kg', '71.25', 'body_mass_g', 71_250], ['height_cm', '171.5', 'height_mm', 1715],
+    ['due_date', '2027-02-01', 'due_date', '2027-02-01', ['birth_date' => '1995-01-01']],
+    ['birth_given_on', '2026-09-01', 'birth_given_on', '2026-09-01', ['birth_date' => '1995-01-01', 'birth_kind' => 'vaginal']],
+    ['birth_kind', 'caesarean', 'birth_kind', 'caesarean', ['birth_date' => '1995-01-01', 'birth_given_on' => '2026-09-01']],
+    ['birth_symptoms', ['doming'], 'birth_symptoms', ['doming'], [
+        'birth_date' => '1995-01-01', 'birth_given_on' => '2026-09-01', 'birth_kind' => 'vaginal',
+    ]],
+    ['medicines', ['insulin'], 'medicines', ['insulin']], ['insensate', ['left foot'], 'insensate', ['left foot']],
+    ['usual', ['sbp' => '128'], 'usual', ['sbp' => '128']], ['mass_unit', 'lb', 'mass_unit', MassUnit::Pound],
+    ['grip_left', 'weak', 'grip_left', 'weak'], ['grip_right', 'none', 'grip_right', 'none'],
+    ['standing', 'supported', 'standing', 'supported'], ['floor_transfer', 'helped', 'floor_transfer', 'helped'],
+    ['home', 'alone', 'home', 'alone'], ['training_level', 'trained', 'training_level', 'trained'],
+    ['training_since', '2026-03-01', 'training_since', '2026-03-01'], ['usual_pain', '3', 'usual_pain', 3],
+    ['pain_where', 'left knee', 'pain_where', 'left knee'], ['pain_school', 'none', 'pain_school', 'none'],
+    ['supine_school', 'from_16', 'supine_school', 'from_16'], ['bone_school', 'light_many', 'bone_school', 'light_many'],
+    ['days', ['5', '1', '3'], 'days', [1, 3, 5]], ['minutes', '25', 'minutes', 25], ['aim', 'endurance', 'aim', 'endurance'],
+    ['structure', 'straight', 'structure', 'straight'], ['wants', 'lift the baby', 'wants', 'lift the baby'],
+    ['treatment_days', ['2', '4'], 'treatment_days', ['2', '4']],
+    ['best_time', 'after the tablet', 'best_time', 'after the tablet'],
+    ['abilities', ['leg_left' => 'weak', 'brakes' => 'one'], 'abilities', ['leg_left' => 'weak', 'brakes' => 'one']],
+]);
+
+it('brings a draft back with every word that was in it', function (): void {
+    $plan = $this->scene->drafted();
+    $item = $plan->items->firstOrFail();
+    $plan->update([
+        'aim' => 'endurance', 'structure' => 'straight', 'minutes' => 47, 'days' => [1, 4], 'drafted_on' => '2026-01-05',
+        'notes' => ['left' => [], 'trims' => ['Third sets went.']], 'block_weeks' => 6, 'block_start' => '2026-01-06',
+        'block_easier' => true,
+    ]);
+    $item->update([
+        'note' => 'Left foot in front.', 'last_load_g' => 1234, 'school' => 'effort_steered', 'light_days' => [1],
+        'ways' => ['palms' => 'up'],
+    ]);
+    $clean = static fn (array $row): array => array_diff_key($row, ['created_at' => 0, 'updated_at' => 0, 'revision' => 0, 'plan_id' => 0]);
+    $whole = static fn (): array => [
+        $clean(draftOf($plan)?->getAttributes() ?? []),
+        draftOf($plan)?->items->map(static fn (PlanItem $i): array => $clean($i->getAttributes()))->all(),
+    ];
+    $before = $whole();
+    $at = "/clients/$plan->client_id/plan";
+    $this->delete("$at/items/$item->id", ['revision' => $plan->revision])->assertSessionHasNoErrors();
+    expect($whole())->not->toEqual($before);
+    $this->post("$at/undo", ['revision' => $plan->client->refresh()->plan_revision])->assertSessionHasNoErrors();
+    expect($whole())->toEqual($before);
+});
+
+it('copies what is issued to the desk with all that it is made of', function (): void {
+    $plan = $this->scene->issued();
+    $plan->update([
+        'aim' => 'endurance', 'structure' => 'straight', 'minutes' => 47, 'days' => [1, 4], 'wishes' => ['goals' => ['stairs']],
+        'notes' => ['left' => [], 'trims' => ['Third sets went.']], 'session' => ['warm_up' => true, 'cool_down' => true],
+    ]);
+    $first = $plan->items->firstOrFail(static fn (PlanItem $i): bool => isset($i->dose['load_g']));
+    $first->update(['note' => 'Left foot in front.']);
+    $at = "/clients/$plan->client_id/plan";
+    $last = $plan->items->last();
+    $this->delete("$at/items/$last->id", ['revision' => $plan->client->refresh()->plan_revision])->assertSessionHasNoErrors();
+    $draft = draftOf($plan);
+    $words = ['aim', 'structure', 'minutes', 'days', 'notes', 'wishes', 'session'];
+    expect($draft?->only($words))->toEqual($plan->refresh()->only($words));
+    $copy = $draft?->items->firstWhere('family', $first->family);
+    expect($copy?->note)->toBe('Left foot in front.')->and($copy?->last_load_g)->toBe($first->dose['load_g'])
+        ->and((string) $draft?->drafted_on)->toStartWith((string) $this->scene->user->clinic->today());
+});
+
+it('takes nothing back that was handed out', function (): void {
+    $plan = $this->scene->issued();
+    expect(PlanSnapshot::query()->where('client_id', $plan->client_id)->count())->toBe(0);
+    $this->post("/clients/$plan->client_id/plan/undo", ['revision' => $plan->client->refresh()->plan_revision])
+        ->assertSessionHasErrors('plan');
+});
+
+it('keeps beside a corrected session all that it said before', function (): void {
+    $plan = $this->scene->issued();
+    $url = "/clients/$plan->client_id";
+    $item = $plan->items->firstOrFail();
+    $form = static fn (array $with): array => [
+        'plan_id' => $plan->id, 'key' => '0b8b2f0e-5f0c-4c43-9df4-7b0d1e5a1c11', 'done_on' => now()->format('Y-m-d'),
+        'pain_before' => '2', 'pain_next_morning' => '', 'pain_where' => 'left knee', 'stop_sign' => '', 'skipped' => '',
+        'note' => 'windy', 'items' => [], ...$with,
+    ];
+    $one = ['item' => $item->id, 'done' => true, 'effort' => '5', 'load_kg' => '', 'pain_during' => '1', 'broken' => ''];
+    $this->post("$url/log", $form(['items' => [
+        [...$one, 'instead' => 'a walk round the pond', 'sets' => []],
+    ]]))->assertSessionHasNoErrors();
+    $this->post("$url/log", $form(['skipped' => 'visitors']))->assertSessionHasNoErrors();
+    $this->post("$url/log", $form(['skipped' => 'rain', 'pain_where' => '']))->assertSessionHasNoErrors();
+    [$first, $second] = SessionLogVersion::query()->orderBy('version')->get()->pluck('content')->all();
+    expect($first['session'])->toMatchArray([
+        'done_on' => now()->format('Y-m-d'), 'pain_before' => 2, 'pain_next_morning' => null, 'pain_where' => 'left knee',
+        'stop_sign' => null, 'skipped' => null, 'note' => 'windy',
+    ])->and($first['items'][0])->toMatchArray([
+        'family' => $item->family, 'rung' => $item->rung, 'sets' => [], 'pain_during' => null,
+        'instead' => 'a walk round the pond',
+    ])->and(array_keys($first['items'][0]))
+        ->toBe(['family', 'rung', 'sets', 'pain_during', 'seen', 'support', 'pauses', 'instead'])
+        ->and($second['session']['skipped'])->toBe('visitors');
+});
+
+it('writes down what a kit became', function (): void {
+    $client = $this->scene->client();
+    $piece = [
+        'label' => 'Can', 'mass_g' => 480, 'count' => 2, 'grip' => 'power', 'holdable' => true, 'packable' => true,
+        'plate' => false, 'weighed' => true,
+    ];
+    app(SaveKit::class)->run($client, $this->scene->user, [$piece], []);
+    $line = Decision::query()->where('client_id', $client->id)->latest('id')->firstOrFail();
+    expect([$line->kind, $line->says])->toBe(['kit.changed', 'Kit: 1 pieces, 0 carriers.'])
+        ->and($line->facts['pieces'])->toBe([$piece]);
+});
+
+it('writes down that the words for clients were read, and which school is the clinic\'s', function (): void {
+    $this->scene->user->update(['role' => 'lead']);
+    $this->put('/rulebook/words', ['read' => true])->assertSessionHasNoErrors();
+    $says = static fn (): string => (string) Decision::query()->latest('id')->value('says');
+    expect($says())->toBe('The words for clients were read, in "en".');
+    $this->put('/rulebook/words', ['read' => false])->assertSessionHasNoErrors();
+    expect($says())->toBe('The words for clients are to be read, in "en".');
+    $this->put('/rulebook/school', ['school' => 'pain', 'choice' => 'none'])->assertSessionHasNoErrors();
+    expect($says())->toEndWith(': none at all.');
+    $this->put('/rulebook/school', ['school' => 'pain', 'choice' => null])->assertSessionHasNoErrors();
+    expect($says())->toEndWith(': default.');
+});
+
+it('leaves the plan alone where what is accepted moves nothing', function (string $decision, bool $drafts): void {
+    $plan = $this->scene->issued();
+    $this->scene->goodSession($plan, now()->format('Y-m-d'));
+    $proposal = Proposal::query()->where('status', Proposal::OPEN)->firstOrFail();
+    $proposal->update(['decision' => $decision, 'dose' => $proposal->planItem->dose, 'rung' => $proposal->planItem->rung]);
+    $this->post("/clients/$plan->client_id/review/$proposal->id/accept")->assertSessionHasNoErrors();
+    expect($proposal->refresh()->status)->toBe('accepted')->and(draftOf($plan) !== null)->toBe($drafts);
+})->with([['retest', false], ['stay', false], ['step_up', true], ['ease', true]]);
+
+it('takes a decision back at the exercise that it was for, not at the other of its family', function (): void {
+    $plan = $this->scene->issued();
+    $row = $plan->items->firstOrFail('family', 'tote_row');
+    $other = $row->replicate()->fill(['nth' => 2, 'rung' => 'forearm_table', 'position' => 40, 'note' => 'the other one']);
+    $other->save();
+    $this->scene->goodSession($plan->load('items'), now()->subDays(3)->format('Y-m-d'));
+    $this->scene->goodSession($plan, now()->format('Y-m-d'));
+    $proposal = Proposal::query()->where('status', Proposal::OPEN)->where('plan_item_id', $row->id)->firstOrFail();
+    $this->post("/clients/$plan->client_id/review/$proposal->id/accept")->assertSessionHasNoErrors();
+    $this->post("/clients/$plan->client_id/review/$proposal->id/undo")->assertSessionHasNoErrors();
+    $rows = draftOf($plan)?->items->where('family', 'tote_row') ?? collect();
+    expect($rows->pluck('note', 'nth')->all() ?: [1 => null, 2 => 'the other one'])
+        ->toEqual([1 => null, 2 => 'the other one']);
+});
+
+it('forgets the wrong tries once a new PIN is chosen', function (): void {
+    $plan = $this->scene->issued();
+    $this->post("/clients/$plan->client_id/home")->assertSessionHasNoErrors();
+    $page = HomePage::query()->sole();
+    $page->update(['wrong' => 4]);
+    app(HomeDoor::class)->choosePin($page, '48213977');
+    expect($page->refresh()->wrong)->toBe(0);
+});
+
+it('counts the exercises of a family from one, in a file and when one is added', function (): void {
+    $plan = $this->scene->drafted();
+    $client = $plan->client;
+    $file = $this->get("/clients/$client->id/plan.json")->assertOk()->json();
+    $this->post("/clients/$client->id/plan/items", [
+        'family' => 'tote_row', 'rung' => 'forearm_table', 'revision' => $plan->revision,
+    ])->assertSessionHasNoErrors();
+    $draft = draftOf($plan);
+    expect($draft?->items->where('family', 'tote_row')->pluck('nth')->all())->toBe([1, 2])
+        ->and($draft?->items->max('position'))->toBe($plan->items->max('position') + 1);
+    $this->post("/clients/$client->id/plan/file", [
+        'plan' => $file, 'file' => UploadedFile::fake()->createWithContent('plan.json', (string) json_encode($file)),
+        'revision' => $client->refresh()->plan_revision,
+    ])->assertSessionHasNoErrors();
+    expect(draftOf($plan)?->items->pluck('nth')->unique()->all())->toBe([1]);
+});
+
+it('keeps what has been done in a draft that nobody asked to be otherwise', function (): void {
+    $plan = $this->scene->issued();
+    $this->scene->goodSession($plan, now()->format('Y-m-d'));
+    $plan->client->update(['wants' => 'write letters, dress, get up off the floor']);
+    $gone = fn (bool ...$keep): array => array_diff(
+        $plan->items->pluck('family')->all(),
+        app(DraftPlan::class)->run($plan->client->refresh(), $this->scene->user, ...$keep)->items()->pluck('family')->all(),
+    );
+    expect($gone())->toBe([])->and($gone(keep: false))->not->toBe([]);
+});
+
+it('puts a cool-down that is switched on at the end', function (): void {
+    $plan = $this->scene->drafted();
+    foreach ([false, true] as $n => $on) {
+        $this->put("/clients/$plan->client_id/plan/session", [
+            'structure' => 'circuit', 'activation' => false, 'ramp' => true, 'cool_down' => $on, 'aerobic_minutes' => '0',
+            'block_weeks' => '6', 'block_easier' => false, 'week' => 'same', 'revision' => $plan->revision + $n,
+        ])->assertSessionHasNoErrors();
+    }
+    $items = draftOf($plan)?->items ?? collect();
+    $cool = $items->firstWhere('goal', 'cool_down');
+    expect($cool)->not->toBeNull()->and($cool?->position)->toBe($items->max('position'))
+        ->and($cool?->position)->toBeGreaterThan(1);
+});
+
+it('gives each session of a file a key in the form of all keys', function (): void {
+    $plan = $this->scene->issued();
+    $session = static fn (string $on): array => ['plan' => $plan, 'session' => [
+        'done_on' => $on, 'pain_before' => null, 'pain_next_morning' => null, 'stop_sign' => null, 'skipped' => 'away', 'note' => null,
+    ], 'items' => []];
+    app(LogMany::class)->run($plan->client, $this->scene->user, [
+        $session(now()->subDays(4)->format('Y-m-d')), $session(now()->subDay()->format('Y-m-d')),
+    ], (string) Str::uuid(), false);
+    $keys = SessionLog::query()->pluck('idempotency_key')->all();
+    expect($keys)->toHaveCount(2)->and(array_filter($keys, Str::isUuid(...)))->toHaveCount(2)
+        ->and(array_unique($keys))->toHaveCount(2);
+});
