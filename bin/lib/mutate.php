@@ -70,7 +70,7 @@ $waiting = array_values(array_filter($sample, static fn (Mutant $mutant): bool =
 $testsOf = static function (Mutant $mutant) use ($coverages): Selection {
     $own = str_starts_with($mutant->file, 'app/') ? null : $coverages['core/src/']->testsOf($mutant);
 
-    return $own === null || $own->files === [] ? $coverages['app/']->testsOf($mutant) : $own;
+    return $own === null || $own->isEmpty() ? $coverages['app/']->testsOf($mutant) : $own;
 };
 $trials = [];
 $survived = 0;

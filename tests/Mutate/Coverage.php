@@ -59,16 +59,15 @@ final class Coverage
         }
         // A constant is run by nobody and used by whoever runs its file.
         $tests = $tests === [] ? array_values(array_unique(array_merge(...$this->lines[$mutant->file] ?? []))) : $tests;
-        $cost = [];
+        $cost = $names = [];
         foreach ($tests as $test) {
-            $file = explode('::', $test)[0];
+            [$file, $name] = explode('::', $test);
             $cost[$file] = ($cost[$file] ?? 0) + ($this->seconds[$test] ?? 0.1);
+            $names[$file][] = $name;
         }
         asort($cost);
 
-        return new Selection(
-            array_keys($cost), array_map(static fn (string $test): string => explode('::', $test)[1], $tests),
-        );
+        return new Selection(array_replace($cost, $names));
     }
 
     /** "P\Core\tests\Limits\WordsTest::__pest_evaluable_it_knows#0" is core/tests/Limits/WordsTest.php::it_knows. */

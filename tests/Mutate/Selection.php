@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Mutate;
 
-/** The tests to run for one change: their files, the quickest first, and which of each. */
+/** The tests to run for one change, by file, the quickest first. */
 final readonly class Selection
 {
-    /** An argument of a command holds 128 kB; past this whole files are run. */
-    private const LONGEST = 100_000;
+    /** Letters of a pattern: a longer one is none to PCRE, and finds no test. */
+    private const LONGEST = 20_000;
 
-    /**
-     * @param  list<string>  $files
-     * @param  list<string>  $names  with _ for whatever is no letter or figure
-     */
-    public function __construct(public array $files, private array $names)
+    /** What stands between two words of a test's name. */
+    private const ANY = '.{1,9}';
+
+    /** @param  array<string, list<string>>  $names  by file, with _ for whatever is no letter or figure */
+    public function __construct(private array $names)
     {
     }
 
@@ -24,15 +24,39 @@ final readonly class Selection
         return (string) preg_replace('/[^a-zA-Z0-9_\x80-\xff]/', '_', str_replace('_', '__', $words));
     }
 
-    /** @return list<string> Pest's arguments */
-    public function arguments(): array
+    public function isEmpty(): bool
     {
-        $any = '[^a-zA-Z0-9\x80-\xff]+';
-        $names = array_map(
-            static fn (string $name): string => (string) preg_replace('/_+/', $any, $name), array_unique($this->names),
-        );
-        $filter = '~::('.implode('|', $names).')$~';
+        return $this->names === [];
+    }
 
-        return strlen($filter) > self::LONGEST ? $this->files : ['--filter='.$filter, ...$this->files];
+    /** @return list<list<string>> Pest's arguments, for one run after the other */
+    public function runs(): array
+    {
+        $runs = $files = $names = [];
+        $long = 0;
+        foreach ($this->names as $file => $of) {
+            foreach (array_unique($of) as $name) {
+                $pattern = (string) preg_replace('/_+/', self::ANY, $name);
+                if ($long + strlen($pattern) > self::LONGEST) {
+                    $runs[] = self::arguments($names, $files);
+                    [$files, $names, $long] = [[], [], 0];
+                }
+                $long += strlen($pattern) + 1;
+                $names[] = $pattern;
+                $files[$file] = true;
+            }
+        }
+
+        return $names === [] ? $runs : [...$runs, self::arguments($names, $files)];
+    }
+
+    /**
+     * @param  list<string>  $patterns
+     * @param  array<string, true>  $files
+     * @return list<string>
+     */
+    private static function arguments(array $patterns, array $files): array
+    {
+        return ['--filter=~::('.implode('|', $patterns).')$~', ...array_keys($files)];
     }
 }

@@ -9,7 +9,7 @@ use RuntimeException;
 /** One change in one copy of the project, while the tests that run it go on beside others. */
 final class Trial
 {
-    private const SECONDS = 90;
+    private const SECONDS = 120;
 
     /** @var resource|null */
     private $process;
@@ -18,23 +18,18 @@ final class Trial
 
     private readonly string $said;
 
-    public function __construct(
-        public readonly Mutant $mutant,
-        private readonly Selection $tests,
-        private readonly string $copy,
-    ) {
+    /** @var list<list<string>> */
+    private array $runs;
+
+    public function __construct(public readonly Mutant $mutant, Selection $tests, private readonly string $copy)
+    {
         $this->source = (string) file_get_contents("$copy/{$mutant->file}");
         $this->said = "$copy/said.txt";
-        if ($tests->files === []) {
-            return;
+        $this->runs = $tests->runs();
+        if ($this->runs !== []) {
+            file_put_contents("$copy/{$mutant->file}", $mutant->in($this->source));
+            $this->process = $this->next();
         }
-        file_put_contents("$copy/{$mutant->file}", $mutant->in($this->source));
-        $out = ['file', $this->said, 'w'];
-        $process = proc_open([
-            'timeout', (string) self::SECONDS, 'php', '-d', 'memory_limit=1G', 'vendor/bin/pest', '--colors=never',
-            '--bail', ...$tests->arguments(),
-        ], [1 => $out, 2 => $out], $pipes, $copy, ['BUOYANT_MIGRATED' => '1'] + getenv());
-        $this->process = is_resource($process) ? $process : throw new RuntimeException('No process could be started.');
     }
 
     /** killed, survived, too long or not run; null while the tests still run. */
@@ -48,12 +43,30 @@ final class Trial
             return null;
         }
         proc_close($this->process);
+        $found = ! str_contains((string) file_get_contents($this->said), 'No tests found');
+        if ($status['exitcode'] === 0 && $found && $this->runs !== []) {
+            $this->process = $this->next();
+
+            return null;
+        }
         file_put_contents("{$this->copy}/{$this->mutant->file}", $this->source);
 
         return match (true) {
-            str_contains((string) file_get_contents($this->said), 'No tests found') => 'not run',
+            ! $found => 'not run',
             $status['exitcode'] === 124 => 'too long',
             default => $status['exitcode'] === 0 ? 'survived' : 'killed',
         };
+    }
+
+    /** @return resource */
+    private function next()
+    {
+        $out = ['file', $this->said, 'w'];
+        $process = proc_open([
+            'timeout', (string) self::SECONDS, 'php', '-d', 'memory_limit=1G', 'vendor/bin/pest', '--colors=never',
+            '--bail', ...array_shift($this->runs) ?? [],
+        ], [1 => $out, 2 => $out], $pipes, $this->copy, ['BUOYANT_MIGRATED' => '1'] + getenv());
+
+        return is_resource($process) ? $process : throw new RuntimeException('No process could be started.');
     }
 }

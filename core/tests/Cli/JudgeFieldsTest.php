@@ -5,7 +5,7 @@ declare(strict_types=1);
 use BuoyantStep\Core\Cli\CommandLine;
 
 /** @return array<string, mixed> the verdict on demands, for somebody with a numb left hand whose left arm does not move */
-function judged(array $demands): array
+function judgedHere(array $demands): array
 {
     $input = [
         'client' => [
@@ -25,7 +25,7 @@ function judged(array $demands): array
 }
 
 it('asks of the skin only where a material touches it', function (array $material, string $verdict): void {
-    expect(judged(['material' => $material])['verdict'])->toBe($verdict);
+    expect(judgedHere(['material' => $material])['verdict'])->toBe($verdict);
 })->with([
     'a strap somewhere on the arms' => [['tight_strap'], 'changes'],
     'the same as an object' => [[['what' => 'tight_strap']], 'changes'],
@@ -38,7 +38,7 @@ it('asks of the skin only where a material touches it', function (array $materia
 ]);
 
 it('asks of a limb only on the side that is needed', function (array $parts, string $verdict, array $more = []): void {
-    expect(judged(['parts' => $parts, ...$more])['verdict'])->toBe($verdict);
+    expect(judgedHere(['parts' => $parts, ...$more])['verdict'])->toBe($verdict);
 })->with([
     'the arm that does not move' => [[['part' => 'arm', 'side' => 'left']], 'out'],
     'the other one' => [[['part' => 'arm', 'side' => 'right']], 'fits'],

@@ -79,30 +79,29 @@ function countedIn(DoseKind $kind): Rung
 }
 
 it('is the table of goals', function (
-    Goal $goal, string $sets, string $amount, string $effort, ?string $percent, int $rest, string $tempo,
+    Goal $goal, string $sets, string $amount, string $effort, ?string $percent, int $rest, string $tempo, string $days,
 ): void {
     $row = $goal->row();
-    expect(
-        [
-            $row->sets->label(), $row->amount->label(), $row->effort->label(), $row->percent?->label(),
-            $row->pace->restS,
-            $row->pace->tempo,
-        ],
-    )->toBe([$sets, $amount, $effort, $percent, $rest, $tempo])
-        ->and($row->source)->not->toBe('');
+    expect([
+        $row->sets->label(), $row->amount->label(), $row->effort->label(), $row->percent?->label(), $row->pace->restS,
+        $row->pace->tempo, $row->pace->days->label(),
+    ])->toBe([$sets, $amount, $effort, $percent, $rest, $tempo, $days])->and($row->source)->not->toBe('');
 })->with([
-    'warm-up' => [Goal::WarmUp, '1', '180-300', '2-4', null, 0, ''],
-    'learn' => [Goal::Learn, '1-2', '8-12', '3-5', '40-50', 60, '3-1-2-0'],
-    'endurance' => [Goal::Endurance, '2-3', '15-20', '5-7', '40-50', 45, '2-0-2-0'],
-    'strength-endurance' => [Goal::StrengthEndurance, '2-4', '12-15', '5-7', '50-65', 75, '3-0-2-0'],
-    'strength, first block' => [Goal::StrengthFirstBlock, '1-2', '10-15', '4-6', '40-60', 60, '3-0-2-0'],
-    'strength, after it' => [Goal::StrengthOlder, '1-3', '8-12', '6-8', '60-80', 90, '3-0-2-0'],
-    'strength, trained' => [Goal::StrengthTrained, '3-4', '6-10', '7-8', '70-85', 120, '3-0-1-0'],
-    'muscle size' => [Goal::Size, '3-4', '8-12', '7-9', '65-80', 75, '3-0-1-0'],
-    'power' => [Goal::Power, '1-3', '6-10', '4-6', '30-60', 90, '3-0-fast-0'],
-    'hold' => [Goal::Isometric, '2-4', '10-20', '5-7', null, 45, ''],
-    'balance' => [Goal::Balance, '2-3', '10-30', '3-5', null, 30, ''],
-    'mobility' => [Goal::Mobility, '2-4', '10-30', '2-3', null, 10, ''],
+    'warm-up' => [Goal::WarmUp, '1', '180-300', '2-4', null, 0, '', '2-7'],
+    'cool-down' => [Goal::CoolDown, '1', '180', '2-3', null, 0, '', '2-7'],
+    'wake-up' => [Goal::WakeUp, '1-2', '5-10', '1-3', '10-40', 20, '2-0-1-0', '2-7'],
+    'learn' => [Goal::Learn, '1-2', '8-12', '3-5', '40-50', 60, '3-1-2-0', '2-3'],
+    'endurance' => [Goal::Endurance, '2-3', '15-20', '5-7', '40-50', 45, '2-0-2-0', '2-3'],
+    'strength-endurance' => [Goal::StrengthEndurance, '2-4', '12-15', '5-7', '50-65', 75, '3-0-2-0', '2-3'],
+    'strength, first block' => [Goal::StrengthFirstBlock, '1-2', '10-15', '4-6', '40-60', 60, '3-0-2-0', '2-3'],
+    'strength, after it' => [Goal::StrengthOlder, '1-3', '8-12', '6-8', '60-80', 90, '3-0-2-0', '2-3'],
+    'strength, trained' => [Goal::StrengthTrained, '3-4', '6-10', '7-8', '70-85', 120, '3-0-1-0', '2-3'],
+    'muscle size' => [Goal::Size, '3-4', '8-12', '7-9', '65-80', 75, '3-0-1-0', '2-3'],
+    'light and many' => [Goal::LightMany, '1-2', '10-25', '4-6', '30-50', 60, '3-0-2-0', '2-3'],
+    'power' => [Goal::Power, '1-3', '6-10', '4-6', '30-60', 90, '3-0-fast-0', '2'],
+    'hold' => [Goal::Isometric, '2-4', '10-20', '5-7', null, 45, '', '3-5'],
+    'balance' => [Goal::Balance, '2-3', '10-30', '3-5', null, 30, '', '3-7'],
+    'mobility' => [Goal::Mobility, '2-4', '10-30', '2-3', null, 10, '', '7'],
 ]);
 
 it('begins with two sets where the goal allows two, and with the goal\'s own number where not', function (

@@ -64,4 +64,7 @@ it('never begins with an empty bag where a hand can do more', function (
         [['id' => 'b', 'mass_g' => 1900]], ['function' => ['grip' => ['left' => 'weak', 'right' => 'weak']]], 150,
     ],
     'nothing else is near' => [[['id' => 'b', 'mass_g' => 9000]], [], 150],
+    // The floor is 1,400 g: up to twice as much is near.
+    'twice the floor' => [[['id' => 'b', 'mass_g' => 2800]], [], 2800],
+    'a little more' => [[['id' => 'b', 'mass_g' => 2801]], [], 150],
 ]);

@@ -28,6 +28,7 @@ use BuoyantStep\Core\Progress\Reviewer;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Side;
 
 /** @param  list<array{float, float}>  $points */
@@ -198,6 +199,21 @@ it('refuses a pull that no band here gives, and one over the cap', function (): 
         ->and($faults($here, pullDose(200)))->toBe(['pull'])
         ->and($faults($here, pullDose(null, ['load_g' => 2000])))->toBe(['load'])
         ->and($faults(bandHere([], 'heel_raise/two_hands'), pullDose(12)))->toBe(['pull']);
+});
+
+it('says what the bands give in place of a pull that they do not', function (): void {
+    $says = static fn (RungHere $here, int $newtons): string => (new DoseFaults($here, Goal::StrengthOlder))
+        ->of(pullDose($newtons))[0]->says;
+    $here = bandHere([aBand('soft', SOFT)]);
+    $all = Pulls::of($here)->newtons();
+    expect($says($here, 200))->toBe(sprintf(
+        '%s is not to be had with the bands here. They give %s to %s in this exercise, under the limits.',
+        Mass::sayForce(200), Mass::sayForce(min($all)), Mass::sayForce(max($all)),
+    ))->and($says(bandHere([]), 12))->toBe(Mass::sayForce(12).' is not to be had with the bands here.');
+});
+
+it('lists a pull of a single newton', function (): void {
+    expect(min(Pulls::of(bandHere([aBand('thread', [[25, 1], [50, 2], [100, 3], [150, 4]])]))->newtons()))->toBe(1);
 });
 
 describe('a band that nobody has measured', function (): void {

@@ -39,7 +39,7 @@ function courseAt(array $dose, array $history, array $client = [], ?Goal $goal =
 }
 
 /** @return list<string> */
-function rulesOf(Proposal $proposal): array
+function rulesSaid(Proposal $proposal): array
 {
     return array_column($proposal->because, 'rule');
 }
@@ -56,7 +56,7 @@ it('says each reason of a step of seconds', function (Goal $goal, string $school
     $dose = ['sets' => 2, 'hold' => ['lo' => 10, 'hi' => $hi], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 30];
     $course = courseAt($dose, [freeAgo(2, 'hold', $hi), freeAgo(5, 'hold', $hi)], goal: $goal);
     $next = NextDose::propose(SchoolBook::find($school), $course);
-    expect(rulesOf($next))->toBe($rules)->and($next->lever?->value)->toBe($lever);
+    expect(rulesSaid($next))->toBe($rules)->and($next->lever?->value)->toBe($lever);
 })->with([
     'a hold grows' => [Goal::Isometric, 'seconds', 20, ['good_sessions', 'step.seconds'], 'seconds'],
     'a hold at its top' => [Goal::Isometric, 'seconds', 45, ['good_sessions', 'lever.rung', 'lever.rung'], 'rung'],
@@ -69,7 +69,7 @@ it('says why a band that nobody measured is stretched further, and why not', fun
 ): void {
     $course = courseAt(BAND_BY_FEEL, [freeAgo(2, 'reps', 12, 5), freeAgo(5, 'reps', 12, 5)], $client, Goal::StrengthOlder, true);
     $next = NextDose::propose(SchoolBook::find('effort_steered'), $course);
-    expect($next->decision)->toBe($decision)->and(rulesOf($next))->toBe(['mean_effort', $rule])
+    expect($next->decision)->toBe($decision)->and(rulesSaid($next))->toBe(['mean_effort', $rule])
         ->and($next->otherwise)->toContain('luggage scale');
 })->with([
     'no limit on loads' => [[], Decision::StepUp, 'pull.by_feel'],
@@ -84,7 +84,7 @@ it('says that an easy set is needed where a cap has nothing to be taken of', fun
     $history = [doneAgo(2, 12, 4), doneAgo(5, 12, 4)];
     $next = proposed($history, client: $client);
     expect([$next->decision, $next->lever])->toBe([Decision::Retest, Lever::Measure])
-        ->and(rulesOf($next))->toBe(['good_sessions', 'no_estimate'])
+        ->and(rulesSaid($next))->toBe(['good_sessions', 'no_estimate'])
         ->and($next->otherwise)->toBe('An easy set with a usable estimate opens the load.');
 });
 
@@ -111,7 +111,7 @@ it('calls it a plateau by its weeks, and only what stays', function (int $days, 
 it('takes the plateau off what steps', function (): void {
     $history = array_map(static fn (int $i): array => doneAgo(37 - 5 * $i, 12, $i > 5 ? 7 : 8.5), range(0, 7));
     $next = proposed($history);
-    expect($next->decision)->toBe(Decision::StepUp)->and(rulesOf($next))->not->toContain('plateau');
+    expect($next->decision)->toBe(Decision::StepUp)->and(rulesSaid($next))->not->toContain('plateau');
 });
 
 it('counts the days between the last two sessions', function (array $agos, ?int $gap): void {

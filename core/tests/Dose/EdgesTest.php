@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Dose\Bridge;
+use BuoyantStep\Core\Dose\Dose;
+use BuoyantStep\Core\Dose\DoseFaults;
+use BuoyantStep\Core\Dose\DoseLimits;
+use BuoyantStep\Core\Dose\Goal;
+use BuoyantStep\Core\Dose\LightDay;
+use BuoyantStep\Core\Dose\Prescriber;
+use BuoyantStep\Core\Dose\Reasons;
+use BuoyantStep\Core\Dose\Rules\HoldRule;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Limits\Envelope;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Limit;
+use BuoyantStep\Core\Measures\Estimate;
+use BuoyantStep\Core\Measures\EstimateFrom;
+use BuoyantStep\Core\Measures\OneRepMax;
+use BuoyantStep\Core\Tests\Support\Made;
+
+/* Where a figure of a dose turns, on both sides of it, with what is said there. */
+
+/** @param  list<array{Field, int|string}>  $limits */
+function held(array $limits): Envelope
+{
+    return new Envelope(array_map(
+        static fn (array $l): Limit => new Limit($l[0], $l[1], 'order', 'As ordered.', 'an order'), $limits,
+    ));
+}
+
+function aDose(array $with): Dose
+{
+    return Dose::read(new Bag(['sets' => 2, 'effort' => ['lo' => 6, 'hi' => 8], 'rest_s' => 60, ...$with]));
+}
+
+it('bridges to twenty-five reps and no further', function (int $to, int $reps, bool $reachable): void {
+    // 8 reps with 2 left at the next load: 36/27 of it; r reps with 2 left now: 1 + (r + 2)/30 of 5 kg.
+    $bridge = Bridge::between(5000, $to, 8, 2);
+    expect([$bridge->reps, $bridge->reachable])->toBe([$reps, $reachable]);
+})->with([[7125, 25, true], [7250, 26, false]]);
+
+it('shortens a hold that is counted and one inside a rep, each by itself, and says so', function (
+    int $most, array $dose, string $amount, ?int $inside, bool $says,
+): void {
+    $because = new Reasons;
+    $goal = isset($dose['hold']) ? Goal::Isometric : Goal::StrengthOlder;
+    $cut = (new HoldRule)->cut(aDose($dose), new DoseLimits(held([[Field::HoldMaxS, $most]]), goal: $goal), $because);
+    expect([$cut->amount->label(), $cut->holdS, $because->all() !== []])->toBe([$amount, $inside, $says]);
+})->with([
+    'counted, over' => [10, ['hold' => ['lo' => 5, 'hi' => 20]], '5-10', null, true],
+    'counted, at it' => [20, ['hold' => ['lo' => 5, 'hi' => 20]], '5-20', null, false],
+    'inside, over' => [5, ['reps' => ['lo' => 8, 'hi' => 12], 'hold_s' => 6], '8-12', 5, true],
+    'inside, at it' => [6, ['reps' => ['lo' => 8, 'hi' => 12], 'hold_s' => 6], '8-12', 6, false],
+    'inside, to a second' => [1, ['reps' => ['lo' => 8, 'hi' => 12], 'hold_s' => 6], '8-12', 1, true],
+    'inside, none allowed' => [0, ['reps' => ['lo' => 8, 'hi' => 12], 'hold_s' => 6], '8-12', null, true],
+]);
+
+it('prescribes the effort that a light load really reaches', function (): void {
+    // Eight reps at most. 8 reps with 2 left at 6 kg: a 1RM of 8 kg. 5.45 kg could be lifted 14 times: 6 stay in reserve.
+    $dosing = dosedWith(Goal::StrengthOlder, [[Field::RepsMax, 8]], [5450], OneRepMax::estimate(6000, 8, 2));
+    expect([$dosing->dose?->amount->label(), $dosing->dose?->effort->label()])->toBe(['8', '4']);
+});
+
+it('says that the body alone is over the share that is allowed', function (): void {
+    // Of a rise from a seat 90 kg weigh 81; of a 1RM near as much 40 % may be lifted.
+    $here = Made::at(Made::situation(
+        Made::client(['body_mass_kg' => 90]), kit: Made::kit([['id' => 'a', 'mass_g' => 5000]]),
+    ), 'seat_rise/load_close');
+    $max = OneRepMax::estimate(80_000, 2, 0);
+    $dosing = (new Prescriber(new DoseLimits(
+        held([[Field::LoadPctMax, 40]]), $here->rung->demands->scope(), Goal::StrengthOlder, $max->grams,
+        system: $here->system(),
+    ), Goal::StrengthOlder, Estimate::of($max, EstimateFrom::EasySet, null)))->prescribe($here->rung, 2, $here->ladder());
+    expect($dosing->findings)->toBe(['The body alone is already over the share that is allowed: nothing is added here.']);
+});
+
+it('says with a blind dose why it is blind', function (): void {
+    $dosing = dosedWith(Goal::StrengthOlder, [[Field::LoadPctMax, 60]]);
+    expect(rulesOf($dosing))->toContain('no_estimate')->and($dosing->dose?->amount->label())->toBe('15');
+});
+
+it('lightens to half of it and no further', function (array $masses, array $expected): void {
+    $here = Made::at(Made::situation(Made::client(), kit: Made::kit(array_map(
+        static fn (int $g): array => ['id' => "p$g", 'mass_g' => $g], $masses,
+    ))), 'tote_row/hand_chair');
+    $light = LightDay::of($here, aDose(['reps' => ['lo' => 8, 'hi' => 12], 'load_g' => 5000]));
+    expect([$light->loadG, $light->sets])->toBe($expected);
+})->with([
+    'four fifths' => [[4000, 5000], [4000, 2]], 'a little more' => [[4100, 5000], [5000, 1]],
+    'a half' => [[2500, 5000], [2500, 2]], 'less than half' => [[2400, 5000], [5000, 1]],
+    'the heaviest of several' => [[2600, 3000, 3900, 5000], [3900, 2]],
+]);
+
+it('takes a load for the one that the kit makes to ten grams', function (int $typed, int $meant): void {
+    $here = Made::at(Made::situation(Made::client(), kit: Made::kit([['id' => 'a', 'mass_g' => 2003]])), 'tote_row/hand_chair');
+    expect(DoseFaults::asMeant($here, aDose(['reps' => ['lo' => 8, 'hi' => 12], 'load_g' => $typed]))->loadG)->toBe($meant);
+})->with([[2000, 2003], [2003, 2003], [2050, 2050]]);
+
+it('lets a hold inside be said of reps alone', function (array $dose, bool $fault): void {
+    $here = Made::at(Made::situation(Made::client(), kit: Made::kitchen()), 'curl/one_arm');
+    $says = array_map(
+        static fn ($f): string => $f->says, (new DoseFaults($here, Goal::StrengthOlder))->of(aDose($dose)),
+    );
+    expect(in_array('Only a rep can be held inside; leave it empty here.', $says, true))->toBe($fault);
+})->with([
+    'reps' => [['reps' => ['lo' => 8, 'hi' => 12], 'hold_s' => 3], false],
+    'seconds' => [['seconds' => ['lo' => 30, 'hi' => 60], 'hold_s' => 3], true],
+    'seconds alone' => [['seconds' => ['lo' => 30, 'hi' => 60]], false],
+]);

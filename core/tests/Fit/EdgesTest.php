@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+use BuoyantStep\Core\Fit\ChangeLimits;
+use BuoyantStep\Core\Limits\Limit;
+use BuoyantStep\Core\Vocabulary\Change;
+use BuoyantStep\Core\Vocabulary\ChangeKind;
+use BuoyantStep\Core\Vocabulary\Support;
+
+/* What a change asks of the dose, and where a hand, a load or a hand's weight turns the verdict. */
+
+it('asks of the dose what a change promises', function (Change $change, array $limits): void {
+    $found = array_map(static fn (Limit $l): array => [$l->field->value, $l->value], ChangeLimits::of([$change]));
+    expect($found)->toBe($limits);
+})->with([
+    'counted aloud' => [fn () => Change::of(ChangeKind::CountAloud), [['effort_max', 5]]],
+    'lighter' => [fn () => Change::lightenTo(60), [['load_pct_max', 60]]],
+    'held for less' => [fn () => Change::holdFor(10), [['hold_max_s', 10]]],
+    'held on to' => [fn () => Change::holdOn(Support::OneHand), []],
+]);
+
+it('holds on with as many hands as grip', function (string $left, string $right, string $verdict): void {
+    // Part of the weight on a healing leg: both hands on something fixed.
+    $client = [
+        'conditions' => [['code' => 'fracture_healing', 'side' => 'left', 'detail' => ['leg', 'weight_partial']]],
+        'function' => [
+            'grip' => ['left' => $left, 'right' => $right], 'standing' => 'free', 'trunk' => 'full', 'floor_transfer' => 'alone',
+            'home' => 'someone_home',
+        ],
+    ];
+    expect(verdictOn(['support' => 'two_hands'], $client)->verdict)->toBe($verdict);
+})->with([
+    ['full', 'full', 'changes'], ['fair', 'fair', 'changes'], ['weak', 'fair', 'out'], ['fair', 'none', 'out'],
+    ['weak', 'weak', 'out'],
+]);
+
+it('lets nothing press in a part that may carry no load', function (array $demands, string $verdict): void {
+    $flare = ['conditions' => [['code' => 'rheumatoid_arthritis', 'side' => 'left', 'detail' => ['flare', 'arms']]]];
+    expect(verdictOn(['position' => 'seated', 'support' => 'seated', ...$demands], $flare)->verdict)->toBe($verdict);
+})->with([
+    'hands pressed together' => [['region' => 'trunk', 'self_load' => ['upper']], 'out'],
+    'legs pressed together' => [['region' => 'lower', 'self_load' => ['lower']], 'fits'],
+    'nothing pressed' => [['region' => 'trunk'], 'fits'],
+]);
+
+it('takes weight on the hands for the motion that it is, named or not', function (array $demands, string $verdict): void {
+    $sore = ['conditions' => [['code' => 'stroke_hemiparesis', 'side' => 'left', 'detail' => ['painful_shoulder']]]];
+    expect(verdictOn(['position' => 'seated', 'region' => 'trunk', 'support' => 'seated', ...$demands], $sore)->verdict)
+        ->toBe($verdict);
+})->with([
+    'some weight, not named' => [['hand_weight' => 'some'], 'out'],
+    'some weight, named' => [['hand_weight' => 'some', 'motions' => ['weight_on_hand']], 'out'],
+    'named alone' => [['motions' => ['weight_on_hand']], 'out'],
+    'none' => [['hand_weight' => 'none'], 'fits'],
+]);
