@@ -54,6 +54,32 @@ it('ends by word a whole condition that had no end date', function (): void {
         ->and($client->conditions()->firstOrFail()->until)->toBe((string) $this->today->plus(-1));
 });
 
+it('opens the first block of the condition that is ticked, and leaves the level of training to its own', function (): void {
+    $client = $this->scene->client([
+        'training_level' => 'new', 'training_since' => (string) $this->today->plus(-60),
+        'conditions' => [['code' => 'older_adult_new', 'since' => (string) $this->today->plus(-60), 'details' => []]],
+    ]);
+    $this->post("/clients/{$client->id}/limits/confirm", ['rule' => 'older_adult_new', 'reason' => 'Goes well.'])
+        ->assertSessionHasNoErrors();
+    $details = $client->conditions()->firstOrFail()->details;
+    expect($details)->toHaveCount(1)->and($client->refresh()->training_level)->toBe(
+        $details === ['first_block_done'] ? 'returning' : 'new',
+    );
+});
+
+it('ends by word a condition whose own date is over, and keeps that date', function (): void {
+    $until = (string) $this->today->plus(-3);
+    $client = $this->scene->client(['conditions' => [[
+        'code' => 'hip_replacement_anterior', 'side' => 'left', 'since' => (string) $this->today->plus(-90),
+        'until' => $until, 'details' => [],
+    ]]]);
+    $rule = array_column(limitsPage($client->id)['waiting'], 'rule')[0];
+    $this->post("/clients/{$client->id}/limits/confirm", ['rule' => $rule, 'reason' => 'The surgeon agrees.'])
+        ->assertSessionHasNoErrors();
+    $condition = $client->conditions()->firstOrFail();
+    expect($condition->until)->toBe($until)->and($condition->details)->toBe(['end_confirmed']);
+});
+
 it('refuses a word before its day, or for nothing', function (): void {
     $client = $this->scene->client(
         ['conditions' => [['code' => 'sternotomy', 'since' => (string) $this->today->plus(-83), 'details' => []]]],

@@ -7,6 +7,7 @@ use App\Models\Client;
 use App\Models\Decision;
 use App\Models\Plan;
 use App\Models\Proposal;
+use App\Models\SessionLog;
 use Tests\Feature\Support\Scene;
 
 /** A session decided as a whole: all that step up at once, small steps by themselves where somebody chose so. */
@@ -101,6 +102,27 @@ it('accepts small steps by itself only where chosen, once the morning is known, 
     'a worse morning' => [['pain_before' => 0, 'pain_next_morning' => 3], true, false],
     'a red flag' => [['stop_sign' => 'faintness'], true, false],
 ]);
+
+it('holds small steps back for each brake by itself', function (Closure $brake, bool $steps): void {
+    $accept = app(AcceptSteps::class);
+    $log = $this->scene->goodSession($this->plan, now()->format('Y-m-d'));
+    $this->plan->client->update(['small_steps' => true]);
+    $brake($log);
+    $accept->small($this->plan->client->refresh(), $this->scene->user);
+    expect(Proposal::query()->where('status', 'accepted')->exists())->toBe($steps);
+})->with([
+    'none' => [static fn (SessionLog $log): null => null, true],
+    'to be looked at' => [static fn (SessionLog $log): bool => $log->update(['to_see' => true]), false],
+    'the morning not known' => [static fn (SessionLog $log): bool => $log->update(['pain_next_morning' => null]), false],
+    'one that eases' => [static fn (SessionLog $log): int => Proposal::query()->where('status', 'open')->limit(1)->update(['decision' => 'ease']), false],
+    'one to be looked at' => [static fn (SessionLog $log): int => Proposal::query()->where('status', 'open')->limit(1)->update(['review' => true]), false],
+    'a red flag' => [static fn (SessionLog $log): bool => $log->update(['stop_sign' => 'faintness']), false],
+]);
+
+it('accepts none at all of what came from elsewhere, and says why', function (): void {
+    $this->scene->goodSession($this->plan, now()->format('Y-m-d'))->update(['to_see' => true]);
+    expect(app(AcceptSteps::class)->all($this->plan->client->refresh(), $this->scene->user)['accepted'])->toBe(0);
+});
 
 it('lets small steps in when the morning comes in, and records who chose so', function (): void {
     $this->put("/clients/{$this->plan->client_id}/review/small-steps", ['on' => true])->assertSessionHasNoErrors();

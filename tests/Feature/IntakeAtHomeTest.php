@@ -74,6 +74,15 @@ it('never takes a condition away by a "no" from home', function (): void {
     expect(ClientCondition::query()->where('code', 'latex_allergy')->count())->toBe(1);
 });
 
+it('adds no condition by a "no" from home', function (): void {
+    $this->post($this->path, ['answers' => ['condition:latex_allergy' => 'no']]);
+    $this->actingAs($this->scene->user)->post(
+        "/clients/{$this->client->id}/intake/".HomeIntake::query()->value('id'),
+        ['field' => 'condition:latex_allergy', 'accept' => true],
+    )->assertSessionHasNoErrors();
+    expect(ClientCondition::query()->count())->toBe(0);
+});
+
 it('writes a clearance letter that asks exactly for what the limits ask', function (): void {
     $client = $this->scene->client(
         [

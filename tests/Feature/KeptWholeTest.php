@@ -6,6 +6,7 @@ use App\Actions\DraftPlan;
 use App\Actions\HomeDoor;
 use App\Actions\LogMany;
 use App\Actions\SaveKit;
+use App\Actions\WorkOutReview;
 use App\Models\Client;
 use App\Models\Decision;
 use App\Models\HomePage;
@@ -18,6 +19,7 @@ use App\Models\SessionLogVersion;
 use BuoyantStep\Core\Units\MassUnit;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use Tests\Feature\Support\Scene;
 
 /*
@@ -199,6 +201,10 @@ it('forgets the wrong tries once a new PIN is chosen', function (): void {
     $page->update(['wrong' => 4]);
     app(HomeDoor::class)->choosePin($page, '48213977');
     expect($page->refresh()->wrong)->toBe(0);
+    $page->update(['wrong' => 15, 'locked_at' => now(), 'wait_until' => now()->addMinutes(15)]);
+    app(HomeDoor::class)->unlock($plan->client, $this->scene->user);
+    expect($page->refresh()->only(['wrong', 'locked_at', 'wait_until']))
+        ->toBe(['wrong' => 0, 'locked_at' => null, 'wait_until' => null]);
 });
 
 it('counts the exercises of a family from one, in a file and when one is added', function (): void {
@@ -215,8 +221,53 @@ it('counts the exercises of a family from one, in a file and when one is added',
         'plan' => $file, 'file' => UploadedFile::fake()->createWithContent('plan.json', (string) json_encode($file)),
         'revision' => $client->refresh()->plan_revision,
     ])->assertSessionHasNoErrors();
-    expect(draftOf($plan)?->items->pluck('nth')->unique()->all())->toBe([1]);
+    $read = draftOf($plan)?->items;
+    expect($read?->pluck('nth')->unique()->all())->toBe([1])
+        ->and($read?->pluck('position')->sort()->values()->all())->toBe(range(1, $plan->items->count()))
+        ->and($plan->version)->toBe(1)
+        ->and(Decision::query()->where('kind', 'plan.imported')->value('says'))->toBe(sprintf(
+            'Version %d from a file, with %d exercises.', draftOf($plan)?->version, $plan->items->count(),
+        ));
 });
+
+it('counts a next morning as one version more', function (): void {
+    $plan = $this->scene->issued();
+    $log = $this->scene->goodSession($plan, now()->format('Y-m-d'), ['pain_next_morning' => null]);
+    $this->put("/clients/$plan->client_id/log/$log->id/next-morning", ['pain_next_morning' => 1])->assertSessionHasNoErrors();
+    expect($log->refresh()->version)->toBe(2)->and($log->pain_next_morning)->toBe(1);
+});
+
+it('takes an exercise over beside another of its family, and not the same one twice', function (): void {
+    $plan = $this->scene->issued();
+    $row = $plan->items->firstOrFail('family', 'tote_row');
+    $take = fn (): TestResponse => $this->post("/clients/$plan->client_id/plan/items/from", [
+        'version' => $plan->version, 'family' => 'tote_row', 'rung' => $row->rung,
+        'revision' => $plan->client->refresh()->plan_revision,
+    ]);
+    $take()->assertSessionHasNoErrors();
+    $draft = draftOf($plan);
+    expect($draft?->items->where('family', 'tote_row'))->toHaveCount(1);
+    // On the desk the first is on another rung, and a second stands where the first was.
+    $draft?->items->firstWhere('family', 'tote_row')?->update(['rung' => 'forearm_table']);
+    $draft?->items()->create([
+        ...$row->only(PlanItem::COPIED), 'nth' => 2, 'position' => 40,
+    ]);
+    $take()->assertSessionHasErrors(['plan' => '"Tote row, two-second pause at the top" is in the plan already.']);
+});
+
+it('proposes nothing for what is left out on the day, unless it was done', function (bool $done): void {
+    $plan = $this->scene->issued();
+    $item = $plan->items->firstOrFail('family', 'tote_row');
+    $item->update(['off_days' => [(int) now()->format('N')]]);
+    $log = $this->scene->goodSession($plan->load('items'), now()->format('Y-m-d'));
+    if (! $done) {
+        $log->items()->where('family', 'tote_row')->delete();
+    }
+    Proposal::query()->delete();
+    app(WorkOutReview::class)->run($plan->client->refresh());
+    $for = Proposal::query()->where('status', Proposal::OPEN)->with('planItem')->get()->pluck('planItem.family')->all();
+    expect(in_array('tote_row', $for, true))->toBe($done)->and($for)->toContain('seat_rise');
+})->with([true, false]);
 
 it('keeps what has been done in a draft that nobody asked to be otherwise', function (): void {
     $plan = $this->scene->issued();
@@ -254,4 +305,36 @@ it('gives each session of a file a key in the form of all keys', function (): vo
     $keys = SessionLog::query()->pluck('idempotency_key')->all();
     expect($keys)->toHaveCount(2)->and(array_filter($keys, Str::isUuid(...)))->toHaveCount(2)
         ->and(array_unique($keys))->toHaveCount(2);
+});
+
+it('keeps the note of a column of paper, and none where there was none', function (): void {
+    $plan = $this->scene->issued();
+    $item = $plan->items->firstOrFail(static fn (PlanItem $i): bool => isset($i->dose['load_g']));
+    $column = static fn (int $ago, string $note): array => [
+        'done_on' => now()->subDays($ago)->format('Y-m-d'), 'pain_before' => '', 'pain_next_morning' => '', 'note' => $note,
+        'items' => [['item' => $item->id, 'amounts' => '12 10', 'effort' => '6', 'load_kg' => '', 'pain_during' => '']],
+    ];
+    $this->post("/clients/$plan->client_id/log/paper", [
+        'plan_id' => $plan->id, 'key' => (string) Str::uuid(), 'confirmed' => true,
+        'sessions' => [$column(1, ' slept badly '), $column(4, '')],
+    ])->assertSessionHasNoErrors();
+    expect(SessionLog::query()->orderBy('done_on')->pluck('note')->all())->toBe([null, 'slept badly']);
+});
+
+it('keeps where a band was held as a pull, and where they stood, of what has no load alone', function (): void {
+    $plan = $this->scene->issued();
+    $loaded = $plan->items->firstOrFail(static fn (PlanItem $i): bool => isset($i->dose['load_g']));
+    $band = $plan->items->firstOrFail(static fn (PlanItem $i): bool => ! isset($i->dose['load_g']) && isset($i->dose['reps']));
+    $row = static fn (PlanItem $i): array => [
+        'item' => $i->id, 'done' => true, 'effort' => '6', 'load_kg' => '2', 'stood_cm' => '180', 'pain_during' => '',
+        'broken' => '', 'sets' => [['amount' => '10', 'side' => $i->sides[0]]],
+    ];
+    $this->post("/clients/$plan->client_id/log", [
+        'plan_id' => $plan->id, 'key' => (string) Str::uuid(), 'done_on' => now()->format('Y-m-d'), 'pain_before' => '',
+        'pain_next_morning' => '', 'stop_sign' => '', 'skipped' => '', 'note' => '', 'items' => [$row($loaded), $row($band)],
+    ])->assertSessionHasNoErrors();
+    $sets = SessionLog::query()->with('items')->sole()->items->pluck('sets', 'plan_item_id');
+    expect($sets[$loaded->id][0])->toMatchArray(['load_g' => 2000])->not->toHaveKeys(['pull_n', 'stood_cm'])
+        // Two kilograms on a scale pull 19.6 newtons.
+        ->and($sets[$band->id][0])->toMatchArray(['pull_n' => 20, 'stood_cm' => 180])->not->toHaveKey('load_g');
 });

@@ -53,6 +53,24 @@ it('adds a copy in the clinic\'s words, and finds, shows and plans it like any o
     $this->get("/clients/{$plan->client_id}/sheet")->assertOk();
 });
 
+it('says in the record what became of a copy, and gives a second of that name another code', function (): void {
+    $says = static fn (): string => (string) Decision::query()->latest('id')->value('says');
+    $this->post('/own-exercises', ownForm($this, 'squat'))->assertSessionHasNoErrors();
+    expect($says())->toBe('Squat at the bath rail, a copy of squat, was added.');
+    $row = OwnFamily::query()->firstOrFail();
+    $form = Scene::props($this->get("/exercises/$row->code/own"))['form'];
+    $this->put("/own-exercises/$row->code", [...$form, 'name' => 'Rail squat'])->assertSessionHasNoErrors();
+    expect($says())->toBe('Rail squat, a copy of squat, was changed.');
+    $this->post("/own-exercises/$row->code/retire", ['out' => true])->assertSessionHasNoErrors();
+    expect($says())->toBe('Rail squat is no longer offered; plans that hold it keep it.');
+    $this->post("/own-exercises/$row->code/retire", ['out' => false])->assertSessionHasNoErrors();
+    expect($says())->toBe('Rail squat is offered again.');
+    foreach ([2, 3] as $n) {
+        $this->post('/own-exercises', ownForm($this, 'squat'))->assertSessionHasNoErrors();
+        expect(OwnFamily::query()->latest('id')->value('code'))->toBe($row->code.'_'.$n);
+    }
+});
+
 it('takes another pose from an exercise of the pattern, and leaves the rest as it is', function (): void {
     $form = ownForm($this, 'squat');
     $form['rungs'][0]['start_pose'] = 'seat_rise/no_hands/start';

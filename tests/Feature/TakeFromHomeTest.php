@@ -153,6 +153,27 @@ it('lets sets that nobody rated, or that were asked to be fewer, speak neither f
     expect(SessionLog::query()->sole()->items[0]->sets[0]['light'])->toBeTrue();
 })->with(['not rated' => [[], null], 'a lighter session' => [['lighter' => true], 'moderate']]);
 
+it('keeps the pull of a band, reps in reserve of reps alone, and no pain that there was none of', function (): void {
+    $one = fn (array $dose): array => tap($this->plan->items[1], static fn ($i) => $i->update(['dose' => $dose]))->refresh()->dose;
+    $base = ['sets' => 1, 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 30];
+    $sent = function (string $kind, array $more, int $key) use ($one, $base): array {
+        $one([...$base, $kind => ['lo' => 8, 'hi' => 10], ...$more]);
+        $row = [...AtHome::session($this->plan->refresh(), $key)['items'][1], 'sets' => [
+            ['amount' => 10, 'side' => $this->plan->items[1]->sides[0], 'how' => 'two_left'],
+        ]];
+        ($this->send)(['items' => [$row], 'pain_after' => 0], $key)->assertOk();
+
+        return SessionLog::query()->with('items')->latest('id')->firstOrFail()->items[0]->sets[0];
+    };
+    expect($sent('reps', ['pull_n' => 20], 1))->toMatchArray(['reps' => 10, 'pull_n' => 20, 'rir' => 2])
+        ->and($sent('reps', ['load_g' => 2000], 2))->toMatchArray(['load_g' => 2000, 'rir' => 2])
+        ->and($sent('reps', ['load_g' => 2000], 3))->not->toHaveKey('pull_n')
+        ->and($sent('hold', [], 4))->not->toHaveKey('rir')
+        ->and(SessionLog::query()->latest('id')->value('note'))->toBeNull();
+    ($this->send)(['pain_after' => 1], 5)->assertOk();
+    expect(SessionLog::query()->latest('id')->value('note'))->toBe('Pain afterwards 1 of 10.');
+});
+
 it('notes that form did not hold where somebody had to grab hold', function (): void {
     $row = AtHome::session($this->plan, 1)['items'][1];
     $row['sets'] = array_map(static fn (array $s): array => [...$s, 'how' => 'held_on'], $row['sets']);

@@ -214,6 +214,7 @@ it('never puts off a red flag, nor for longer than four weeks, nor into the past
     $put('retest', 0)->assertSessionHasErrors(['until' => 'Put it off by 1 to 28 days, for example to '
             .$this->scene->user->clinic->today()->plus(7)->label().'.']);
     $put('retest', 29)->assertSessionHasErrors('until');
+    $put('retest', 1)->assertSessionHasNoErrors();
     $put('retest', 28)->assertSessionHasNoErrors();
     $this->post("/clients/$plan->client_id/put-off", ['kind' => 'retest', 'until' => 'soon'])
         ->assertSessionHasErrors(['about', 'until', 'reason']);

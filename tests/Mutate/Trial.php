@@ -21,6 +21,7 @@ final class Trial
     /** @var list<list<string>> */
     private array $runs;
 
+    /** @param  string  $copy  the folder, whose last figure is that of its database too */
     public function __construct(public readonly Mutant $mutant, Selection $tests, private readonly string $copy)
     {
         $this->source = (string) file_get_contents("$copy/{$mutant->file}");
@@ -62,10 +63,12 @@ final class Trial
     private function next()
     {
         $out = ['file', $this->said, 'w'];
+        // The environment wins over phpunit.xml: two that shared a database would lock each other out.
+        $own = ['BUOYANT_MIGRATED' => '1', 'DB_DATABASE' => 'buoyant_test_'.substr((string) strrchr($this->copy, '-'), 1)];
         $process = proc_open([
             'timeout', (string) self::SECONDS, 'php', '-d', 'memory_limit=1G', 'vendor/bin/pest', '--colors=never',
             '--bail', ...array_shift($this->runs) ?? [],
-        ], [1 => $out, 2 => $out], $pipes, $this->copy, ['BUOYANT_MIGRATED' => '1'] + getenv());
+        ], [1 => $out, 2 => $out], $pipes, $this->copy, $own + getenv());
 
         return is_resource($process) ? $process : throw new RuntimeException('No process could be started.');
     }
