@@ -13,7 +13,7 @@ use Tests\Mutate\Trial;
 
 require __DIR__.'/../../vendor/autoload.php';
 
-$options = getopt('', ['copies:', 'kept:', 'was:', 'count:', 'seed:', 'only:', 'jobs:', 'rooms']);
+$options = getopt('', ['copies:', 'kept:', 'count:', 'seed:', 'only:', 'jobs:', 'rooms']);
 [$copies, $kept] = [explode(',', (string) $options['copies']), (string) $options['kept']];
 $copy = $copies[0];
 $count = ($options['count'] ?? '') === 'all' ? PHP_INT_MAX : (int) ($options['count'] ?? 200);
@@ -37,8 +37,8 @@ foreach (file($root.'/tests/Mutate/accepted.txt', FILE_IGNORE_NEW_LINES | FILE_S
 }
 
 $coverages = [
-    'core/src/' => Coverage::read("$kept/core.cov", "$kept/core.xml", (string) $options['was']),
-    'app/' => Coverage::read("$kept/feature.cov", "$kept/feature.xml", (string) $options['was']),
+    'core/src/' => Coverage::read("$kept/core.cov", "$kept/core.xml"),
+    'app/' => Coverage::read("$kept/feature.cov", "$kept/feature.xml"),
 ];
 $all = [];
 foreach (array_keys($coverages) as $folder) {

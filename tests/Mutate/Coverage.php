@@ -12,6 +12,9 @@ final class Coverage
 {
     private const NAME = '__pest_evaluable_';
 
+    /** The folder of a copy, as it stood when its coverage was taken. */
+    private const COPY = '~^.*/copy-\d+/~';
+
     /**
      * @param  array<string, array<int, list<string>>>  $lines  source file to line to tests, each "file::name"
      * @param  array<string, float>  $seconds  by test
@@ -24,7 +27,7 @@ final class Coverage
      * @param  string  $coverage  what Pest wrote with --coverage-php
      * @param  string  $times  what it wrote with --log-junit
      */
-    public static function read(string $coverage, string $times, string $root): self
+    public static function read(string $coverage, string $times): self
     {
         $read = require $coverage;
         if (! $read instanceof CodeCoverage) {
@@ -32,7 +35,7 @@ final class Coverage
         }
         $lines = $known = [];
         foreach ($read->getData()->lineCoverage() as $source => $covered) {
-            $source = str_replace($root.'/', '', $source);
+            $source = (string) preg_replace(self::COPY, '', $source);
             foreach ($covered as $line => $tests) {
                 $by = [];
                 foreach ($tests ?? [] as $test) {
@@ -40,10 +43,6 @@ final class Coverage
                 }
                 $lines[$source][$line] = array_keys($by);
             }
-        }
-
-        if (array_filter(array_keys($lines), static fn (string $file): bool => ! str_starts_with($file, '/')) === []) {
-            throw new RuntimeException("$coverage knows no file below $root: remove the folder it lies in.");
         }
 
         return new self($lines, self::seconds($times, array_flip($known)));

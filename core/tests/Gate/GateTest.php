@@ -227,6 +227,9 @@ it('gives the verdict of its row, on both sides of each boundary', function (
         'not_today',
     ],
     'skin broken' => [[], ['skin_ok' => false], [], null, 'lighter'],
+    'skin sound' => [[], ['skin_ok' => true], [], null, 'go'],
+    'a limb swollen' => [[], ['limb_change' => true], [], null, 'lighter'],
+    'a limb as ever' => [[], ['limb_change' => false], [], null, 'go'],
     'fatigue 6' => [[], ['fatigue' => 6], [], null, 'go'],
     'fatigue 7' => [[], ['fatigue' => 7], [], null, 'lighter'],
     'unwell' => [[], ['unwell' => true], [], null, 'lighter'],
@@ -252,6 +255,9 @@ it('says what was read and when to look again', function (
     'pressure with no hypertension on record' => [
         [], ['sbp' => 165, 'dbp' => 95], 'Blood pressure 165/95. No hypertension is on record.', 'read it again', 5,
     ],
+    'dysreflexia' => [
+        CORD, ['sbp' => 115, 'dbp' => 60, 'skin_ok' => true], 'Systolic pressure 115, usual 95.', 'read it again in 5 minutes', 5,
+    ],
     'the upper alone' => [[], ['sbp' => 185], 'Blood pressure 185/?.', 'read it again', 5],
     'the lower alone' => [[], ['dbp' => 112], 'Blood pressure ?/112.', 'read it again', 5],
     'a low pressure' => [
@@ -271,6 +277,9 @@ it('says what was read and when to look again', function (
     'ketones not known, unwell on an SGLT2 inhibitor' => [
         GLIFLOZIN, ['glucose_mmol' => 8, 'unwell' => true], 'Unwell on an SGLT2 inhibitor, ketones not known.',
         'Test ketones first, whatever the glucose.', 10,
+    ],
+    'glucose of somebody on no medicine for it' => [
+        [], ['glucose_mmol' => 3.5], 'Glucose 3.5 mmol/L.', 'test again in 15 minutes', 15,
     ],
     'ketones not known' => [
         SUGARED, ['glucose_mmol' => 15.2], 'Glucose 15.2 mmol/L. Ketones not known.', 'Test ketones first.', 10,

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Gate\Asked;
 use BuoyantStep\Core\Gate\BloodPressure;
 use BuoyantStep\Core\Gate\Finding;
 use BuoyantStep\Core\Gate\GateResult;
@@ -10,6 +11,10 @@ use BuoyantStep\Core\Gate\GateVerdict;
 use BuoyantStep\Core\Gate\Readings;
 use BuoyantStep\Core\Gate\Vital;
 use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Limits\Envelope;
+use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Watched;
 
 require_once __DIR__.'/helpers.php';
@@ -106,11 +111,37 @@ it('tells to begin only where nothing else is to be done and the verdict is go',
     $note = Finding::lighter('r', 'says', 'Drink.');
     expect((new GateResult(GateVerdict::Go, [], []))->actions())->toBe(['Begin with the warm-up.'])
         ->and((new GateResult(GateVerdict::Go, [$note], []))->actions())->toBe(['Drink.'])
-        ->and((new GateResult(GateVerdict::Wait, [], []))->actions())->toBe([]);
+        ->and((new GateResult(GateVerdict::Wait, [], []))->actions())->toBe([])
+        ->and((new GateResult(GateVerdict::Lighter, [Finding::lighter('r', 'says', ''), $note], []))->actions())->toBe(['Drink.']);
 });
+
+it('asks at home for what is watched, and how they feel and where it hurts in any case', function (
+    array $conditions, array $numbers, array $seen,
+): void {
+    $asked = Asked::of(Made::envelope($conditions));
+    expect(array_column($asked->numbers, 'value'))->toBe($numbers)->and(array_column($asked->seen, 'value'))->toBe($seen);
+})->with([
+    'nothing watched' => [[], ['pain'], ['unwell', 'slept_badly']],
+    'pressure' => [[['code' => 'hypertension_controlled']], ['sbp', 'dbp', 'pain'], ['unwell', 'slept_badly']],
+    'pressure lying and standing' => [
+        [['code' => 'orthostatic_drop']], ['sbp', 'dbp', 'sbp_standing', 'dbp_standing', 'pain'], ['unwell', 'slept_badly'],
+    ],
+    'glucose' => [
+        [['code' => 'diabetes_glucose_lowering']], ['glucose_mmol', 'ketones_mmol', 'pain'], ['unwell', 'slept_badly'],
+    ],
+    'skin' => [[['code' => 'peripheral_neuropathy']], ['pain'], ['skin_ok', 'unwell', 'slept_badly']],
+    'a limb' => [[['code' => 'lymphedema', 'side' => 'left', 'detail' => ['arms']]], ['pain'], ['limb_change', 'unwell', 'slept_badly']],
+]);
 
 it('says a reading to one decimal, with its unit', function (): void {
     expect(Vital::Temperature->say(36.66))->toBe('temperature 36.7 °C')
         ->and(Vital::Systolic->say(152))->toBe('systolic pressure 152 mmHg')
         ->and(Vital::Fatigue->say(7))->toBe('fatigue 7');
+});
+
+it('asks for the feel of a pulse where the pulse is counted', function (): void {
+    $counted = (new Rules('order', 'an order'))->watch(Watched::HeartRate, Moment::Before, 'The pulse before each session.');
+    $asked = Asked::of(new Envelope($counted->all()));
+    expect(array_column($asked->numbers, 'value'))->toBe(['heart_rate', 'pain'])
+        ->and(array_column($asked->seen, 'value'))->toBe(['irregular_pulse', 'unwell', 'slept_badly']);
 });

@@ -182,6 +182,31 @@ it('goes down with the heaviest load that is no more than now, and not at all wh
     'none below' => [[1000, 2000], 150, 'each_hand', 'even the lightest load there is more than now'],
 ]);
 
+it('looks on down past a rung whose lightest load is more than now', function (): void {
+    $next = reviewed(
+        'curl', 'standing', Goal::StrengthOlder, [...REPS, 'sets' => 1, 'load_g' => 150],
+        ['reps' => 8, 'effort' => 7, 'load_g' => 150], session: ['pain' => ['before' => 0, 'during' => 6]],
+        kit: Made::kit([
+            ['id' => 'one', 'label' => 'One', 'mass_g' => 100, 'count' => 1],
+            ['id' => 'pair', 'label' => 'Pair', 'mass_g' => 1000, 'count' => 2],
+        ]),
+    );
+    expect([$next->rung->code, $next->proposal->dose->loadG])->toBe(['one_arm', 100]);
+});
+
+it('offers another exercise of the pattern where nothing has moved for weeks', function (): void {
+    $situation = Made::situation(Made::client(), Made::measures([]), Made::kitchen());
+    $here = Made::at($situation, 'heel_raise/two_hands');
+    $history = array_map(static fn (int $ago): Performed => Performed::read(new Bag([
+        'date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => array_fill(0, 2, ['reps' => 12, 'effort' => 8.5]),
+    ])), [2, 6, 10, 14, 18, 22, 26, 30]);
+    $next = (new Reviewer($situation, new Wishes))->review(
+        new Exercise($here, Goal::StrengthOlder, Dose::read(new Bag(REPS)), $history),
+    );
+    expect(rulesBehind($next))->toContain('plateau')->and($next->proposal->decision)->toBe(Decision::Stay)
+        ->and(array_map(static fn ($o): string => $o->lever, $next->proposal->offers))->toContain('retest', 'sets');
+});
+
 it('asks nobody to look at a jump of the estimate behind a red flag', function (bool $stop): void {
     $next = reviewed(
         'tote_row', 'hand_chair', Goal::StrengthOlder, [...REPS, 'load_g' => 5000],
