@@ -12,23 +12,16 @@ use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Dose\Reasons;
 use BuoyantStep\Core\Dose\Rules\HoldRule;
 use BuoyantStep\Core\Input\Bag;
-use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Field;
-use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Measures\EstimateFrom;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Vocabulary\DoseKind;
+
+require_once __DIR__.'/helpers.php';
 
 /* Where a figure of a dose turns, on both sides of it, with what is said there. */
-
-/** @param  list<array{Field, int|string}>  $limits */
-function held(array $limits): Envelope
-{
-    return new Envelope(array_map(
-        static fn (array $l): Limit => new Limit($l[0], $l[1], 'order', 'As ordered.', 'an order'), $limits,
-    ));
-}
 
 function aDose(array $with): Dose
 {
@@ -46,7 +39,7 @@ it('shortens a hold that is counted and one inside a rep, each by itself, and sa
 ): void {
     $because = new Reasons;
     $goal = isset($dose['hold']) ? Goal::Isometric : Goal::StrengthOlder;
-    $cut = (new HoldRule)->cut(aDose($dose), new DoseLimits(held([[Field::HoldMaxS, $most]]), goal: $goal), $because);
+    $cut = (new HoldRule)->cut(aDose($dose), new DoseLimits(envelopeWith([[Field::HoldMaxS, $most]]), goal: $goal), $because);
     expect([$cut->amount->label(), $cut->holdS, $because->all() !== []])->toBe([$amount, $inside, $says]);
 })->with([
     'counted, over' => [10, ['hold' => ['lo' => 5, 'hi' => 20]], '5-10', null, true],
@@ -70,10 +63,20 @@ it('says that the body alone is over the share that is allowed', function (): vo
     ), 'seat_rise/load_close');
     $max = OneRepMax::estimate(80_000, 2, 0);
     $dosing = (new Prescriber(new DoseLimits(
-        held([[Field::LoadPctMax, 40]]), $here->rung->demands->scope(), Goal::StrengthOlder, $max->grams,
+        envelopeWith([[Field::LoadPctMax, 40]]), $here->rung->demands->scope(), Goal::StrengthOlder, $max->grams,
         system: $here->system(),
     ), Goal::StrengthOlder, Estimate::of($max, EstimateFrom::EasySet, null)))->prescribe($here->rung, 2, $here->ladder());
     expect($dosing->findings)->toBe(['The body alone is already over the share that is allowed: nothing is added here.']);
+});
+
+it('has no range of reps where limits cross, and one of seconds all the same', function (): void {
+    $client = Made::client([
+        'conditions' => [['code' => 'hypertension_controlled']],
+        'own_limits' => [['field' => 'reps_max', 'value' => '6', 'by' => 'Dr Amari', 'why' => 'as ordered']],
+    ]);
+    $here = Made::at(Made::situation($client, kit: Made::kitchen()), 'heel_raise/seated');
+    expect(Prescriber::range($here, Goal::StrengthOlder, DoseKind::Reps))->toBeNull()
+        ->and(Prescriber::range($here, Goal::StrengthOlder, DoseKind::Seconds))->not->toBeNull();
 });
 
 it('says with a blind dose why it is blind', function (): void {

@@ -7,17 +7,12 @@ use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseFaults;
 use BuoyantStep\Core\Dose\DoseField;
 use BuoyantStep\Core\Dose\DoseLimits;
-use BuoyantStep\Core\Dose\Dosing;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Input\Bag;
-use BuoyantStep\Core\Kit\Holding;
-use BuoyantStep\Core\Kit\Ladder;
-use BuoyantStep\Core\Kit\Makeable;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Field;
-use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Plan\Aim;
@@ -31,39 +26,7 @@ use BuoyantStep\Core\Units\MassUnit;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 
-/** @param  list<array{Field, int|string}>  $limits */
-function envelopeWith(array $limits): Envelope
-{
-    return new Envelope(
-        array_map(static fn (array $l): Limit => new Limit($l[0], $l[1], 'order', 'As ordered.', 'an order'), $limits),
-    );
-}
-
-/** @param  list<int>  $ladder grams */
-function dosedWith(
-    Goal $goal,
-    array $limits = [],
-    array $ladder = [4000, 5000, 5500, 6000],
-    ?OneRepMax $max = null,
-    string $path = 'tote_row/hand_chair',
-): Dosing {
-    [$family, $rung] = explode('/', $path);
-    $found = Catalogue::standard()->family($family)->rung($rung);
-
-    return Made::prescriber(envelopeWith($limits), $found, $goal, $max)->prescribe(
-        $found,
-        2,
-        new Ladder(
-            Holding::OneHand, array_map(static fn (int $g): Makeable => new Makeable($g, null, ['p' => 1]), $ladder),
-        ),
-    );
-}
-
-/** @return list<string> */
-function rulesOf(Dosing $dosing): array
-{
-    return array_map(static fn (Reason $r): string => $r->rule, $dosing->because);
-}
+require_once __DIR__.'/helpers.php';
 
 /** The first rung of the catalogue that counts this way and takes no load. */
 function countedIn(DoseKind $kind): Rung

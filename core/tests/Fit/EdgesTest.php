@@ -8,6 +8,8 @@ use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
 use BuoyantStep\Core\Vocabulary\Support;
 
+require_once __DIR__.'/helpers.php';
+
 /* What a change asks of the dose, and where a hand, a load or a hand's weight turns the verdict. */
 
 it('asks of the dose what a change promises', function (Change $change, array $limits): void {

@@ -9,34 +9,20 @@ use BuoyantStep\Core\Fit\Judge;
 use BuoyantStep\Core\Fit\Verdict;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\Envelope;
-use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Limits\LimitLines;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Tests\Support\Made;
-use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\BreathTemptation;
 use BuoyantStep\Core\Vocabulary\Change;
-use BuoyantStep\Core\Vocabulary\ChangeKind;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Surface;
 use BuoyantStep\Core\Vocabulary\Vision;
 
-function verdictOn(array $demands, array $client = [], ?array $changes = null): Verdict
-{
-    $profile = Made::client($client);
-    $envelope = RuleBook::standard()->envelope(new Facts($profile, Day::of(Made::TODAY)));
-
-    return (new Judge($envelope, $profile->function))->verdict(
-        Demands::read(
-            new Bag(['position' => 'standing', 'region' => 'lower', ...$demands]),
-            $changes === null ? null : array_map(ChangeKind::from(...), $changes),
-        ),
-    );
-}
+require_once __DIR__.'/helpers.php';
 
 it(
     'fits what nothing forbids',
