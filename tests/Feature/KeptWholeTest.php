@@ -9,7 +9,9 @@ use App\Actions\SaveKit;
 use App\Actions\WorkOutReview;
 use App\Models\Client;
 use App\Models\Decision;
+use App\Models\HomeIntake;
 use App\Models\HomePage;
+use App\Models\LogSource;
 use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Models\PlanSnapshot;
@@ -337,4 +339,57 @@ it('keeps where a band was held as a pull, and where they stood, of what has no 
     expect($sets[$loaded->id][0])->toMatchArray(['load_g' => 2000])->not->toHaveKeys(['pull_n', 'stood_cm'])
         // Two kilograms on a scale pull 19.6 newtons.
         ->and($sets[$band->id][0])->toMatchArray(['pull_n' => 20, 'stood_cm' => 180])->not->toHaveKey('load_g');
+});
+
+it('writes down each of the smaller changes as well', function (): void {
+    $plan = $this->scene->issued();
+    $url = "/clients/$plan->client_id";
+    $revision = static fn (): int => (int) Client::query()->findOrFail($plan->client_id)->plan_revision;
+    $says = static fn (): array => array_values(Decision::query()->latest('id')->firstOrFail()->only(['kind', 'says']));
+    $this->post("$url/home")->assertSessionHasNoErrors();
+    $this->post("$url/home/unlock")->assertSessionHasNoErrors();
+    expect($says())->toBe(['home.unlocked', 'The page at home was unlocked.']);
+    $this->delete("$url/home")->assertSessionHasNoErrors();
+    expect($says())->toBe(['home.closed', 'The page at home was closed.']);
+    $this->put("$url/review/small-steps", ['on' => true])->assertSessionHasNoErrors();
+    expect($says()[1])->toStartWith('Small steps accept themselves from here on');
+    $this->put("$url/review/small-steps", ['on' => false])->assertSessionHasNoErrors();
+    expect($says()[1])->toBe('Small steps wait for a decision again.');
+    $item = $plan->items->firstOrFail('family', 'tote_row');
+    $this->delete("$url/plan/items/$item->id", ['revision' => $revision()])->assertSessionHasNoErrors();
+    $this->post("$url/plan/undo", ['revision' => $revision()])->assertSessionHasNoErrors();
+    expect($says()[0])->toBe('plan.undone');
+    $this->post("$url/plan/redo", ['revision' => $revision()])->assertSessionHasNoErrors();
+    expect($says()[0])->toBe('plan.redone')->and($says()[1])->toStartWith('Made again: ');
+    $this->scene->user->update(['role' => 'lead']);
+    $this->put('/letters', ['kind' => 'note', 'body' => 'Dear colleague, all goes well.'])->assertSessionHasNoErrors();
+    expect($says()[0])->toBe('letter.template')->and($says()[1])->toEndWith(' changed.');
+});
+
+it('drafts anew over the draft there was, numbered from one', function (): void {
+    $plan = $this->scene->drafted();
+    $this->post("/clients/$plan->client_id/plan", ['revision' => $plan->revision])->assertSessionHasNoErrors();
+    $drafts = Plan::query()->where('client_id', $plan->client_id)->where('status', Plan::DRAFT)->with('items')->get();
+    expect($drafts)->toHaveCount(1)
+        ->and($drafts[0]->items->pluck('position')->all())->toBe(range(1, $drafts[0]->items->count()));
+});
+
+it('takes sessions of a file for the clinician\'s own, or for what is to be looked at', function (bool $toSee, LogSource $source): void {
+    $plan = $this->scene->issued();
+    app(LogMany::class)->run($plan->client, $this->scene->user, [['plan' => $plan, 'session' => [
+        'done_on' => now()->format('Y-m-d'), 'pain_before' => null, 'pain_next_morning' => null, 'stop_sign' => null,
+        'skipped' => 'away', 'note' => null,
+    ], 'items' => []]], (string) Str::uuid(), $toSee);
+    $log = SessionLog::query()->sole();
+    expect([$log->source, $log->to_see])->toBe([$source, $toSee]);
+})->with([[true, LogSource::Client], [false, LogSource::Clinician]]);
+
+it('takes minutes from home as a number', function (): void {
+    $client = $this->scene->client(['minutes' => '40']);
+    $this->post("/clients/$client->id/intake")->assertSessionHas('link');
+    $path = (string) parse_url(session('link'), PHP_URL_PATH);
+    $this->post($path, ['answers' => ['minutes' => '25']]);
+    $this->post("/clients/$client->id/intake/".HomeIntake::query()->value('id'), ['field' => 'minutes', 'accept' => true])
+        ->assertSessionHasNoErrors();
+    expect($client->refresh()->minutes)->toBe(25);
 });

@@ -92,6 +92,11 @@ it('steers by effort from the bottom of the range, and says what it asked for', 
     $at = static fn (int $reps): Proposal => proposed([doneAgo(2, $reps, 5), doneAgo(5, $reps, 5)], school: 'effort_steered');
     expect($at(8)->decision)->toBe(Decision::StepUp)->and($at(7)->decision)->not->toBe(Decision::StepUp)
         ->and($at(8)->because[0]->says)->toBe('Mean RPE 5, asked for 6-8; 2 of 2 sessions running at 5 or less.');
+    $mixed = doneAgo(2);
+    $mixed['sets'] = array_map(static fn (float $effort): array => [
+        'reps' => 10, 'effort' => $effort, 'load_g' => 5000,
+    ], [6, 6.5, 6.5]);
+    expect(proposed([$mixed], school: 'effort_steered')->because[0]->says)->toStartWith('Mean RPE 6.3, asked for 6-8;');
 });
 
 it('calls it a plateau by its weeks, and only what stays', function (int $days, ?string $says): void {

@@ -170,11 +170,14 @@ it('takes the lever of the side that leads where each would move another', funct
     expect($joined->proposal->lever?->value)->toBe($lever);
 })->with([['left', 'reps'], ['right', 'load']]);
 
-it('lets nobody have two paces who has one side', function (): void {
-    $here = rowHere([['code' => 'limb_loss', 'side' => 'left', 'detail' => ['above_elbow']]]);
-    expect((new Exercise($here, Goal::StrengthOlder, rowDose(3000, 4000), []))->isApart())->toBeFalse()
-        ->and((new Exercise(rowHere([]), Goal::StrengthOlder, rowDose(3000, 4000), []))->isApart())->toBeTrue();
-});
+it('lets nobody have two paces who has one side', function (array $conditions, array $open, bool $apart): void {
+    $here = Made::at(Made::situation(Made::client(['conditions' => $conditions]), kit: Made::kitchen()), 'curl/one_arm');
+    expect(array_column($here->openSides(), 'value'))->toBe($open)
+        ->and((new Exercise($here, Goal::StrengthOlder, rowDose(3000, 4000), []))->isApart())->toBe($apart);
+})->with([
+    'both arms' => [[], ['left', 'right'], true],
+    'the right arm' => [[['code' => 'limb_loss', 'side' => 'left', 'detail' => ['above_elbow']]], ['right'], false],
+]);
 
 it('lets one side go on where the other would go to a harder rung', function (): void {
     $here = rowHere([['code' => 'stroke_hemiparesis', 'side' => 'left', 'detail' => ['first_block_done']]], [
