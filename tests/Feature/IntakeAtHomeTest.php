@@ -74,6 +74,14 @@ it('never takes a condition away by a "no" from home', function (): void {
     expect(ClientCondition::query()->where('code', 'latex_allergy')->count())->toBe(1);
 });
 
+it('takes minutes from home over as a number', function (): void {
+    $this->post($this->path, ['answers' => ['minutes' => '20', 'home' => 'alone']]);
+    $this->actingAs($this->scene->user)->post(
+        "/clients/{$this->client->id}/intake/".HomeIntake::query()->value('id'), ['field' => 'minutes', 'accept' => true],
+    )->assertSessionHasNoErrors();
+    expect($this->client->refresh()->minutes)->toBe(20);
+});
+
 it('adds no condition by a "no" from home', function (): void {
     $this->post($this->path, ['answers' => ['condition:latex_allergy' => 'no']]);
     $this->actingAs($this->scene->user)->post(

@@ -9,7 +9,6 @@ use App\Actions\SaveKit;
 use App\Actions\WorkOutReview;
 use App\Models\Client;
 use App\Models\Decision;
-use App\Models\HomeIntake;
 use App\Models\HomePage;
 use App\Models\LogSource;
 use App\Models\Plan;
@@ -383,13 +382,3 @@ it('takes sessions of a file for the clinician\'s own, or for what is to be look
     $log = SessionLog::query()->sole();
     expect([$log->source, $log->to_see])->toBe([$source, $toSee]);
 })->with([[true, LogSource::Client], [false, LogSource::Clinician]]);
-
-it('takes minutes from home as a number', function (): void {
-    $client = $this->scene->client(['minutes' => '40']);
-    $this->post("/clients/$client->id/intake")->assertSessionHas('link');
-    $path = (string) parse_url(session('link'), PHP_URL_PATH);
-    $this->post($path, ['answers' => ['minutes' => '25']]);
-    $this->post("/clients/$client->id/intake/".HomeIntake::query()->value('id'), ['field' => 'minutes', 'accept' => true])
-        ->assertSessionHasNoErrors();
-    expect($client->refresh()->minutes)->toBe(25);
-});

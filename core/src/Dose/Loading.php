@@ -60,6 +60,10 @@ final readonly class Loading
         }
         $load = $this->start->load($this->ladder, $cap);
         if ($load === null) {
+            if ($cap->limit !== null) {
+                $this->because->limit($cap->limit);
+            }
+
             return $this->nothingLightEnough($this->ladder->lightest(), $cap);
         }
         if ($this->limits->goal === Goal::WakeUp) {

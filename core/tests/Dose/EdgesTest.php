@@ -79,10 +79,30 @@ it('has no range of reps where limits cross, and one of seconds all the same', f
         ->and(Prescriber::range($here, Goal::StrengthOlder, DoseKind::Seconds))->not->toBeNull();
 });
 
-it('says with a blind dose why it is blind', function (): void {
-    $dosing = dosedWith(Goal::StrengthOlder, [[Field::LoadPctMax, 60]]);
-    expect(rulesOf($dosing))->toContain('no_estimate')->and($dosing->dose?->amount->label())->toBe('15');
-});
+it('gives every reason of a dose, in the order goal, measure, limits, kit', function (
+    array $limits, array $ladder, bool $measured, array $rules, array $findings,
+): void {
+    $dosing = dosedWith(
+        Goal::StrengthOlder, $limits, $ladder, $measured ? OneRepMax::estimate(6000, 8, 2) : null,
+    );
+    $says = array_map(static fn (string $f): string => explode(':', $f)[0], $dosing->findings);
+    expect(rulesOf($dosing))->toBe(['goal.strength_older', ...$rules])->and($says)->toBe($findings);
+})->with([
+    'no load at all' => [[], [], false, ['kit.none'], ['Nothing in this kit can be held in one hand']],
+    'not measured' => [[], [4000, 5000], false, ['no_estimate', 'kit.makeable'], ['No 1RM estimate']],
+    'a share of nothing known' => [
+        [[Field::LoadPctMax, 60]], [4000, 5000], false, ['order', 'no_estimate', 'kit.makeable'], ['No 1RM estimate'],
+    ],
+    'nothing may be lifted' => [
+        [[Field::LoadPctMax, 0]], [4000], false, ['order', 'kit.too_heavy'],
+        [explode(':', Made::said('The lightest you can make here is 4 kg, the cap is 0 kg: '))[0]],
+    ],
+    'all over the cap' => [
+        [[Field::LiftMaxG, 3000]], [4000, 5000], false, ['order', 'kit.too_heavy'],
+        [explode(':', Made::said('The lightest you can make here is 4 kg, the cap is 3 kg: '))[0]],
+    ],
+    'measured' => [[], [5000], true, ['e1rm', 'target', 'kit.makeable', 'solve_reps'], ['Trial set required.']],
+]);
 
 it('lightens to half of it and no further', function (array $masses, array $expected): void {
     $here = Made::at(Made::situation(Made::client(), kit: Made::kit(array_map(
