@@ -27,6 +27,9 @@ it('answers with the cue first, and with the rung once the cue has had its chanc
         ->and(advised([[], ['heels']]))->toBe([], 'not seen last time')
         ->and(advised([['heels'], [], ['heels']]))->toBe(['heels 1'], 'not running')
         ->and(advised([['shifts', 'rounds'], ['rounds']]))->toBe(['rounds 2 squat/counter_small', 'shifts 1'])
+        // The most lasting first, wherever it stands on the check-list.
+        ->and(advised([['heels', 'rounds', 'shifts'], ['shifts'], ['shifts']])[0])->toStartWith('shifts 3')
+        ->and(advised([['heels', 'rounds', 'shifts'], ['heels'], ['heels']])[0])->toStartWith('heels 3')
         ->and(advised([['no_such_thing']]))->toBe([]);
 });
 

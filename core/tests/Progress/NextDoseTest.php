@@ -201,6 +201,7 @@ it('chooses the ceiling of pain by school, else by who the client is', function 
     'eight weeks after a birth' => [
         ['sex' => 'female', 'postpartum' => ['birth_date' => '2026-09-30', 'birth' => 'vaginal']], 5,
     ],
+    'chosen three' => [['schools' => ['pain' => 'up_to_3']], 3],
     'chosen none' => [['schools' => ['pain' => 'none']], 0],
     'chosen five' => [['schools' => ['pain' => 'up_to_5']], 5],
 ]);

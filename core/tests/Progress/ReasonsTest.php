@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use BuoyantStep\Core\Body\SystemLoad;
 use BuoyantStep\Core\Dose\Bridge;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseLimits;
@@ -14,6 +15,7 @@ use BuoyantStep\Core\Progress\Course;
 use BuoyantStep\Core\Progress\Decision;
 use BuoyantStep\Core\Progress\Easing;
 use BuoyantStep\Core\Progress\Lever;
+use BuoyantStep\Core\Progress\LoadStep;
 use BuoyantStep\Core\Progress\NextDose;
 use BuoyantStep\Core\Progress\Offered;
 use BuoyantStep\Core\Progress\Proposal;
@@ -137,8 +139,32 @@ it('comes back with less, to one and no lower', function (array $dose, string $a
 it('asks for a decision on everything but what stays', function (): void {
     expect(array_map(
         static fn (string $d): bool => Decision::from($d)->asksForDecision(), ['step_up', 'stay', 'ease', 'stop', 'retest'],
-    ))->toBe([true, false, true, true, true]);
+    ))->toBe([true, false, true, true, true])->and(array_map(
+        static fn (string $d): bool => Decision::from($d)->isBrake(), ['step_up', 'stay', 'ease', 'stop', 'retest'],
+    ))->toBe([false, false, true, true, true]);
 });
+
+it('takes two percent for a step, and the next there is where none is near', function (
+    array $ladder, int $stepMax, ?int $cap, ?int $next,
+): void {
+    expect(LoadStep::nextOf($ladder, 5000, new SystemLoad, $stepMax, $cap))->toBe($next);
+})->with([
+    'two percent, further than a step' => [[5100, 5600], 1, null, 5100],
+    'less than two percent is none' => [[5099, 5600], 1, null, 5600],
+    'within a step the heaviest' => [[5100, 5400, 5500, 5501], 10, null, 5500],
+    'no more than the cap' => [[5100, 5400, 5500], 10, 5400, 5400],
+    'a little, and over the cap' => [[5050], 10, 5000, 5050],
+    'a little is all there is' => [[5050], 10, null, 5050],
+    'nothing heavier' => [[4000, 5000], 10, null, null],
+]);
+
+it('eases to the next load that is a relief of five percent, or to the lightest', function (array $ladder, int $next): void {
+    $course = courseAt(DOSE, [], ladder: $ladder);
+    expect(Easing::oneLever($course, [])->dose->loadG)->toBe($next);
+})->with([
+    'five percent' => [[4500, 4750, 5000], 4750], 'a gram less' => [[4500, 4751, 5000], 4500],
+    'only a little' => [[4900, 5000], 4900],
+]);
 
 it('names each lever', function (string $lever, string $label, bool $counts): void {
     expect(Lever::from($lever)->label())->toBe($label)->and(Lever::from($lever)->isCount())->toBe($counts);

@@ -153,6 +153,10 @@ it('does not let one side go where both went together, and looks on past such a 
         'conditions' => [['code' => 'hip_replacement_posterior', 'side' => 'left']],
     ]);
     expect($past->rung->code)->toBe('cuff');
+    // Each side at its own pace: one waits for the other, and says so.
+    $waits = reviewed('side_leg', 'up', Goal::StrengthOlder, REPS, ['reps' => 12, 'effort' => 5], ONE_THIGH);
+    expect([$waits->rung->code, $waits->proposal->decision])->toBe(['up', Decision::Stay])
+        ->and(rulesBehind($waits))->toContain('sides.wait');
 });
 
 it('goes down to a rung with a load from one without', function (): void {

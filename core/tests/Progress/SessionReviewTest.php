@@ -135,6 +135,16 @@ it('asks for three that nobody has measured, whatever was measured before them',
     expect(count(array_keys(decisions(array_slice($all, 2)), 'retest', true)))->toBe(3);
 });
 
+it('asks once for a measure that a cap waits for, and holds the load until there is one', function (?int $ago, string $rule): void {
+    $fragile = ['conditions' => [['code' => 'osteoporosis', 'detail' => ['vertebral_fracture']]]];
+    $next = sessionOf(
+        ['tote_row/hand_chair'], $fragile, ['tote_row/hand_chair' => ['effort' => 3]],
+        asked: $ago === null ? null : Day::of(Made::TODAY)->plus(-$ago),
+    )[0]->proposal;
+    expect(array_column($next->because, 'rule'))->toContain($rule)
+        ->and($next->decision)->toBe($rule === 'asked' ? Decision::Stay : Decision::Retest);
+})->with([[null, 'easy_set.asked'], [5, 'asked'], [28, 'easy_set.asked']]);
+
 it('does not leap by a measure past what was tried since', function (array $sets, bool $leaps): void {
     $situation = Made::situation(Made::client(), Made::measures([[
         'test' => 'easy_set', 'family' => 'tote_row', 'rung' => 'hand_chair', 'on' => '2026-11-20', 'load_g' => 6000,
