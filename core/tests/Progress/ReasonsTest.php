@@ -54,17 +54,30 @@ function freeAgo(int $ago, string $kind, int $amount, float $effort = 6): array
     return ['date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => [$set, $set]];
 }
 
-it('says each reason of a step of seconds', function (Goal $goal, string $school, int $hi, array $rules, ?string $lever): void {
+it('says each reason of a step of seconds', function (
+    Goal $goal, string $school, int $hi, array $rules, ?string $lever, string $amount,
+): void {
     $dose = ['sets' => 2, 'hold' => ['lo' => 10, 'hi' => $hi], 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 30];
     $course = courseAt($dose, [freeAgo(2, 'hold', $hi), freeAgo(5, 'hold', $hi)], goal: $goal);
     $next = NextDose::propose(SchoolBook::find($school), $course);
-    expect(rulesSaid($next))->toBe($rules)->and($next->lever?->value)->toBe($lever);
+    expect(rulesSaid($next))->toBe($rules)->and($next->lever?->value)->toBe($lever)
+        ->and($next->dose->amount->label())->toBe($amount);
 })->with([
-    'a hold grows' => [Goal::Isometric, 'seconds', 20, ['good_sessions', 'step.seconds'], 'seconds'],
-    'a hold at its top' => [Goal::Isometric, 'seconds', 45, ['good_sessions', 'lever.rung', 'lever.rung'], 'rung'],
-    'a stance grows' => [Goal::Balance, 'criterion_ladder', 20, ['criterion', 'step.seconds'], 'seconds'],
-    'a stance at half a minute' => [Goal::Balance, 'criterion_ladder', 30, ['criterion', 'lever.rung'], 'rung'],
+    'a hold grows' => [Goal::Isometric, 'seconds', 20, ['good_sessions', 'step.seconds'], 'seconds', '15-25'],
+    'a hold to its top' => [Goal::Isometric, 'seconds', 42, ['good_sessions', 'step.seconds'], 'seconds', '15-45'],
+    'a hold at its top' => [
+        Goal::Isometric, 'seconds', 45, ['good_sessions', 'lever.rung', 'lever.rung'], 'rung', '10-45',
+    ],
+    'a stance grows' => [Goal::Balance, 'criterion_ladder', 20, ['criterion', 'step.seconds'], 'seconds', '10-25'],
+    'a stance to half a minute' => [Goal::Balance, 'criterion_ladder', 28, ['criterion', 'step.seconds'], 'seconds', '10-30'],
+    'a stance at half a minute' => [Goal::Balance, 'criterion_ladder', 30, ['criterion', 'lever.rung'], 'rung', '10-30'],
 ]);
+
+it('comes down to fewer reps from more than ten alone', function (int $hi, bool $fewer): void {
+    $history = array_map(static fn (int $ago): array => doneAgo($ago, $hi, 8), [2, 5, 30]);
+    $next = proposed($history, dose: [...DOSE, 'reps' => ['lo' => 8, 'hi' => $hi]], school: 'fewer_heavier');
+    expect($next->lever)->toBe(Lever::Load)->and(in_array('reps.fewer', rulesSaid($next), true))->toBe($fewer);
+})->with([[10, false], [11, true]]);
 
 it('says why a band that nobody measured is stretched further, and why not', function (
     array $client, Decision $decision, string $rule,
@@ -143,6 +156,12 @@ it('asks for a decision on everything but what stays', function (): void {
         static fn (string $d): bool => Decision::from($d)->isBrake(), ['step_up', 'stay', 'ease', 'stop', 'retest'],
     ))->toBe([false, false, true, true, true]);
 });
+
+it('stops for a red flag, though no load here is light enough any more', function (bool $flag, Decision $decision): void {
+    $capped = ['own_limits' => [['field' => 'lift_max_g', 'value' => '1000', 'by' => 'Dr Amari', 'why' => 'as ordered']]];
+    $next = proposed([doneAgo(2, more: $flag ? ['stop_sign' => true] : [])], [4500, 5000], $capped);
+    expect($next->decision)->toBe($decision);
+})->with([[true, Decision::Stop], [false, Decision::Ease]]);
 
 it('takes two percent for a step, and the next there is where none is near', function (
     array $ladder, int $stepMax, ?int $cap, ?int $next,

@@ -158,6 +158,16 @@ it('goes by the graver of two decisions, whichever side it is', function (string
     ['ease', 'stay', 'ease'], ['retest', 'step_up', 'retest'], ['retest', 'stay', 'retest'],
 ]);
 
+it('is to be looked at where one side is', function (bool $left, bool $right): void {
+    $here = rowHere([]);
+    $of = static fn (bool $look, Side $side): Reviewed => new Reviewed(new Proposal(
+        Decision::Stay, null, rowDose(3000, 4000)->on($side), [], review: $look,
+    ), $here->rung);
+    $joined = (new BothSides(new Exercise($here, Goal::StrengthOlder, rowDose(3000, 4000), []), Side::Left))
+        ->join($of($left, Side::Left), $of($right, Side::Right));
+    expect($joined->proposal->review)->toBe($left || $right);
+})->with([[false, false], [true, false], [false, true], [true, true]]);
+
 it('takes the lever of the side that leads where each would move another', function (string $leading, string $lever): void {
     $here = rowHere([]);
     $exercise = new Exercise($here, Goal::StrengthOlder, rowDose(3000, 4000), []);
