@@ -2,15 +2,18 @@
 
 declare(strict_types=1);
 
+use BuoyantStep\Core\Dose\Breach;
 use BuoyantStep\Core\Dose\Bridge;
 use BuoyantStep\Core\Dose\Dose;
 use BuoyantStep\Core\Dose\DoseFaults;
+use BuoyantStep\Core\Dose\DoseField;
 use BuoyantStep\Core\Dose\DoseLimits;
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\LightDay;
 use BuoyantStep\Core\Dose\Prescriber;
 use BuoyantStep\Core\Dose\Reasons;
 use BuoyantStep\Core\Dose\Rules\HoldRule;
+use BuoyantStep\Core\Dose\Start;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Measures\Estimate;
@@ -18,6 +21,7 @@ use BuoyantStep\Core\Measures\EstimateFrom;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Vocabulary\DoseKind;
+use BuoyantStep\Core\Vocabulary\Side;
 
 require_once __DIR__.'/helpers.php';
 
@@ -131,4 +135,75 @@ it('lets a hold inside be said of reps alone', function (array $dose, bool $faul
     'reps' => [['reps' => ['lo' => 8, 'hi' => 12], 'hold_s' => 3], false],
     'seconds' => [['seconds' => ['lo' => 30, 'hi' => 60], 'hold_s' => 3], true],
     'seconds alone' => [['seconds' => ['lo' => 30, 'hi' => 60]], false],
+]);
+
+it('finds a breach past a limit and none at it, and cuts what is past it alone', function (
+    Field $field, int $at, array $dose, array $past, DoseField $where,
+): void {
+    $limits = new DoseLimits(envelopeWith([[$field, $at]]), goal: Goal::StrengthOlder);
+    $fields = static fn (Dose $d): array => array_map(static fn (Breach $b): DoseField => $b->field, $limits->breaches($d));
+    expect($fields(aDose($dose)))->toBe([])->and($fields(aDose($past)))->toBe([$where]);
+    foreach ([[$dose, false], [$past, true]] as [$typed, $cuts]) {
+        $because = new Reasons;
+        $cut = $limits->cut(aDose($typed), $because);
+        expect($cut != aDose($typed))->toBe($cuts)
+            ->and(in_array('order', array_map(static fn ($r): string => $r->rule, $because->all()), true))->toBe($cuts)
+            ->and($limits->breaches($cut))->toBe([]);
+    }
+})->with([
+    'reps at most' => [
+        Field::RepsMax, 12, ['reps' => ['lo' => 8, 'hi' => 12]], ['reps' => ['lo' => 8, 'hi' => 13]], DoseField::AmountHi,
+    ],
+    'reps at least' => [
+        Field::RepsMin, 8, ['reps' => ['lo' => 8, 'hi' => 12]], ['reps' => ['lo' => 7, 'hi' => 12]], DoseField::AmountLo,
+    ],
+    'effort' => [
+        Field::EffortMax, 8, ['reps' => ['lo' => 8, 'hi' => 12]],
+        ['reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 6, 'hi' => 9]], DoseField::EffortHi,
+    ],
+    'rest' => [
+        Field::RestMinS, 60, ['reps' => ['lo' => 8, 'hi' => 12]], ['reps' => ['lo' => 8, 'hi' => 12], 'rest_s' => 59],
+        DoseField::Rest,
+    ],
+    'a hold inside' => [
+        Field::HoldMaxS, 6, ['reps' => ['lo' => 8, 'hi' => 12], 'hold_s' => 6],
+        ['reps' => ['lo' => 8, 'hi' => 12], 'hold_s' => 7], DoseField::Hold,
+    ],
+    'seconds of a hold' => [
+        Field::HoldMaxS, 20, ['hold' => ['lo' => 10, 'hi' => 20]], ['hold' => ['lo' => 10, 'hi' => 21]], DoseField::AmountHi,
+    ],
+]);
+
+it('lifts the top with a bottom that was lifted, by four', function (int $least, int $most, string $amount, array $why): void {
+    $because = new Reasons;
+    $limits = new DoseLimits(envelopeWith([[Field::RepsMin, $least], [Field::RepsMax, $most]]), goal: Goal::StrengthOlder);
+    $cut = $limits->cut(aDose(['reps' => ['lo' => 8, 'hi' => 10]]), $because);
+    expect($cut->amount->label())->toBe($amount)
+        ->and(array_map(static fn ($r): string => $r->rule, $because->all()))->toBe($why);
+})->with([
+    [8, 30, '8-10', []], [10, 30, '10-14', ['order']], [12, 30, '12-16', ['order']], [12, 14, '12-14', ['order']],
+    [8, 9, '8-9', ['order']],
+]);
+
+it('gives each side the pull of its own', function (): void {
+    $joined = Dose::joined(
+        aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => 20]), aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => 30]),
+    );
+    expect([$joined->pullN, $joined->on(Side::Left)->pullN, $joined->on(Side::Right)->pullN])->toBe([20, 20, 30])
+        ->and(json_decode((string) json_encode($joined), true))->toMatchArray(['right' => ['pull_n' => 30]]);
+    $same = Dose::joined(
+        aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => 20]), aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => 20]),
+    );
+    expect($same->isApart())->toBeFalse();
+});
+
+it('says what a first load is near, and where it is the lightest', function (array $client, string $says): void {
+    $here = Made::at(Made::situation(Made::client(['body_mass_kg' => 70, ...$client]), kit: Made::kitchen()), 'tote_row/hand_chair');
+    expect(Start::of($here)->says())->toBe(Made::said($says));
+})->with([
+    'a share of the body' => [[], 'No usable easy set yet: a load near 1.4 kg to begin with, 15 reps, RPE up to 5.'],
+    'a heart' => [
+        ['conditions' => [['code' => 'coronary_disease']]],
+        'No usable easy set yet: the lightest load there is, 15 reps, RPE up to 5.',
+    ],
 ]);

@@ -56,3 +56,53 @@ it('takes weight on the hands for the motion that it is, named or not', function
     'named alone' => [['motions' => ['weight_on_hand']], 'out'],
     'none' => [['hand_weight' => 'none'], 'fits'],
 ]);
+
+it('trains balance alone with a hand on something fixed, where there is a hand for it', function (
+    string $home, array $demands, string $grip, string $verdict, array $changes,
+): void {
+    $client = [
+        'conditions' => [['code' => 'low_vision']],
+        'function' => [
+            'grip' => ['left' => $grip, 'right' => $grip], 'standing' => 'free', 'trunk' => 'full', 'floor_transfer' => 'alone',
+            'home' => $home,
+        ],
+    ];
+    $found = verdictOn(['balance' => 2, ...$demands], $client);
+    expect([$found->verdict, array_map(static fn (Change $c): string => $c->code(), $found->changes)])->toBe([$verdict, $changes]);
+})->with([
+    'somebody there' => ['someone_home', ['support' => 'one_hand'], 'fair', 'fits', []],
+    'alone, a hand free' => ['alone', ['support' => 'one_hand'], 'fair', 'changes', ['hold_on:one_hand']],
+    'alone, both hands full' => ['alone', ['support' => 'free'], 'fair', 'out', []],
+    'alone, hands that cannot hold' => ['alone', ['support' => 'one_hand'], 'weak', 'out', []],
+    'alone, held on to by itself' => ['alone', ['support' => 'one_hand', 'usual_support' => 'one_hand'], 'fair', 'fits', []],
+    'alone, no balance to speak of' => ['alone', ['support' => 'one_hand', 'balance' => 1], 'fair', 'fits', []],
+    'alone, seated' => [
+        'alone', ['position' => 'seated', 'support' => 'seated', 'usual_support' => 'seated'], 'fair', 'fits', [],
+    ],
+]);
+
+it('steadies with fingertips who has no grip', function (string $grip, string $verdict): void {
+    $client = [
+        'conditions' => [['code' => 'parkinsons']],
+        'function' => [
+            'grip' => ['left' => $grip, 'right' => $grip], 'standing' => 'free', 'trunk' => 'full', 'floor_transfer' => 'alone',
+            'home' => 'someone_home',
+        ],
+    ];
+    expect(verdictOn(['balance' => 2, 'support' => 'two_hands'], $client)->changes[0]->code())->toBe('hold_on:fingertip')
+        ->and(verdictOn(['balance' => 2, 'support' => 'two_hands'], $client)->verdict)->toBe($verdict);
+})->with([['full', 'changes'], ['weak', 'changes'], ['none', 'changes']]);
+
+it('counts hands and knees as kneeling', function (string $position, string $verdict): void {
+    $knee = ['conditions' => [['code' => 'knee_replacement', 'side' => 'left', 'since' => '2020-01-01', 'detail' => ['impact_cleared']]]];
+    expect(verdictOn(['position' => $position, 'region' => 'trunk'], $knee, [])->verdict)->toBe($verdict);
+})->with([['quadruped', 'out'], ['seated', 'fits'], ['side_lying', 'fits']]);
+
+it('takes a motion to the side that is named, and to both where none is', function (array $demands, string $verdict): void {
+    $sore = ['conditions' => [['code' => 'rotator_cuff_pain', 'side' => 'left']]];
+    expect(verdictOn(['position' => 'seated', 'region' => 'upper', 'support' => 'seated', 'motions' => ['shoulder_past_90'], ...$demands], $sore, [])->verdict)
+        ->toBe($verdict);
+})->with([
+    'no side named' => [[], 'out'], 'the sore side' => [['side' => 'left'], 'out'], 'the other' => [['side' => 'right'], 'fits'],
+    'both' => [['side' => 'both'], 'out'],
+]);
