@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use BuoyantStep\Core\Dose\Goal;
 use BuoyantStep\Core\Dose\Kinds;
+use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 
 it('knows what each kind of dose may be', function (
@@ -20,7 +21,21 @@ it('knows what each kind of dose may be', function (
     'metres' => [DoseKind::Metres, Goal::StrengthOlder, 5, 100, 300],
     'seconds of a warm-up' => [DoseKind::Seconds, Goal::WarmUp, null, 1800, 1800],
     'steps' => [DoseKind::Steps, Goal::StrengthTrained, 5, 50, 100],
-    'trips' => [DoseKind::Trips, Goal::StrengthTrained, 5, 30, 60],
+    'trips' => [DoseKind::Trips, Goal::StrengthTrained, 1, 30, 60],
+]);
+
+it('begins with what each kind begins with, under the limit that binds it', function (
+    DoseKind $kind, Goal $goal, string $range, ?Field $cappedBy,
+): void {
+    expect(Kinds::of($kind)->range($goal)->label())->toBe($range)->and(Kinds::of($kind)->cappedBy($goal))->toBe($cappedBy);
+})->with([
+    [DoseKind::Reps, Goal::StrengthOlder, '8-12', Field::RepsMax], [DoseKind::Reps, Goal::Power, '6-10', Field::RepsMax],
+    [DoseKind::Reps, Goal::Balance, '8-12', Field::RepsMax],
+    [DoseKind::Seconds, Goal::StrengthOlder, '30-60', null], [DoseKind::Seconds, Goal::WarmUp, '180-300', null],
+    [DoseKind::Hold, Goal::Isometric, '10-20', Field::HoldMaxS], [DoseKind::Hold, Goal::StrengthOlder, '10-20', Field::HoldMaxS],
+    [DoseKind::Hold, Goal::Balance, '10-30', null], [DoseKind::Hold, Goal::Mobility, '10-30', null],
+    [DoseKind::Steps, Goal::Balance, '10-20', null], [DoseKind::Trips, Goal::StrengthOlder, '2-4', null],
+    [DoseKind::Metres, Goal::StrengthOlder, '5-10', null],
 ]);
 
 it('says in words what an effort leaves', function (DoseKind $kind, Goal $goal, int $effort, string $says): void {

@@ -98,7 +98,7 @@ describe('reps, then load', function (): void {
         expect($next->lever?->value)->toBe($lever)->and($next->dose->amount->hi)->toBe($after);
     })->with([
         'steps' => ['steps', 10, 'steps', 15],
-        'trips' => ['trips', 10, 'trips', 15],
+        'trips' => ['trips', 10, 'trips', 11],
         'up to thirty' => ['steps', 25, 'steps', 30],
         'not past thirty' => ['steps', 26, 'rung', 26],
     ]);
