@@ -247,7 +247,7 @@ function Latest({ check, fresh }: { check: GateCheck; fresh: boolean }) {
                     {action}
                 </p>
             ))}
-            {check.again_at && <Countdown until={check.again_at} />}
+            {check.again_at && <Countdown key={check.again_at} until={check.again_at} />}
             <ul className="mt-1 text-sm">
                 {check.because.map((b, i) => (
                     <li key={i}>
