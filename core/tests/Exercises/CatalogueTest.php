@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Client\Grip;
+use BuoyantStep\Core\Client\SkinSite;
 use BuoyantStep\Core\Errors\UnknownCode;
 use BuoyantStep\Core\Exercises\Axis;
 use BuoyantStep\Core\Exercises\BandUse;
@@ -345,13 +346,18 @@ it('lets a schema write each word of the vocabulary, and no other', function ():
         ->and($rung['band']['properties']['anchor']['enum'])->toBe(BandUse::ANCHORS);
     $family = json_decode((string) file_get_contents(CATALOGUE.'/../schema/family.json'), true)['properties'];
     expect($family['serves']['items']['enum'])->toBe($values(Purpose::class));
+    expect(array_diff($demands['material']['items']['enum'], $values(Material::class)))->toBe([]);
+    // Who describes an exercise may say where a material touches, too.
+    [$word, $placed] = $asked['material']['items']['anyOf'];
+    expect($word['enum'])->toBe($values(Material::class))
+        ->and($placed['properties']['what']['enum'])->toBe($values(Material::class))
+        ->and($placed['properties']['site']['enum'])->toBe($values(SkinSite::class));
     foreach ([$demands, $asked] as $form) {
         expect($form['motions']['items']['enum'])->toBe($values(Motion::class))
             ->and($form['support']['enum'])->toBe($values(Support::class))
             ->and($form['surface']['enum'])->toBe($values(Surface::class))
             ->and($form['grip']['enum'])->toBe($values(GripClass::class))
             ->and($form['breath']['enum'])->toBe($values(BreathTemptation::class))
-            ->and(array_diff($form['material']['items']['enum'], $values(Material::class)))->toBe([])
             ->and(array_diff($form['vision']['enum'], $values(Vision::class)))->toBe([])
             ->and(array_diff($form['position']['enum'], $values(Position::class)))->toBe([]);
     }
