@@ -24,7 +24,7 @@ final class Cancer implements ConditionRules, HasFirstBlock
         return new ConditionAbout(
             'cancer',
             'Cancer, during or after treatment',
-            group: ConditionGroup::Cancer,
+            group: ConditionGroup::Cancer, traits: [ConditionTrait::FirstBlock],
             traitsWith: [
                 'under_treatment' => ConditionTrait::Fragile,
             ],

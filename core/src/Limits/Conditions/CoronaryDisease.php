@@ -30,7 +30,8 @@ final class CoronaryDisease implements ConditionRules, HasFirstBlock
         return new ConditionAbout(
             'coronary_disease',
             'Coronary heart disease, stable or after an event',
-            group: ConditionGroup::Heart, traits: [ConditionTrait::LightestStart, ConditionTrait::CapWaits],
+            group: ConditionGroup::Heart,
+            traits: [ConditionTrait::LightestStart, ConditionTrait::CapWaits, ConditionTrait::FirstBlock],
             details: [
                 Condition::FIRST_BLOCK_DONE => 'first block done',
             ],

@@ -32,10 +32,9 @@ final class HeartFailure implements ConditionRules, HasFirstBlock
         return new ConditionAbout(
             'heart_failure',
             'Heart failure, stable', group: ConditionGroup::Heart,
-
             traits: [
                 ConditionTrait::LightestStart, ConditionTrait::CapWaits, ConditionTrait::Fragile,
-                ConditionTrait::HoldsFluid, ConditionTrait::ShortOfBreath,
+                ConditionTrait::FirstBlock, ConditionTrait::HoldsFluid, ConditionTrait::ShortOfBreath,
             ],
             details: [
                 'breathless_lying' => 'breathless lying flat',

@@ -27,7 +27,7 @@ final class OsteoarthritisHip implements ConditionRules
         return new ConditionAbout(
             'osteoarthritis_hip',
             'Osteoarthritis, hip',
-            group: ConditionGroup::Bones,
+            group: ConditionGroup::Bones, traits: [ConditionTrait::LongStandingJointPain],
             sided: true,
             details: [
                 'pain_free' => 'pain-free at present',
