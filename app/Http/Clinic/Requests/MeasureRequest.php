@@ -43,6 +43,7 @@ final class MeasureRequest extends ClinicRequest
             'key.*' => 'This form has no key: load the page anew.',
             'seen.*' => 'This page does not say what it showed: load it anew.',
             'results.required' => 'Enter at least one result.',
+            'results.*.side.*' => 'Choose the left or the right side.',
             'results.*.value.*' => 'Enter a number, for example 11.',
             'results.*.second_value.*' => 'Enter the fall in mmHg, for example 8.',
             'results.*.load_kg.*' => sprintf('Enter the load as a number, for example %s.', Mass::say(2500)),

@@ -57,6 +57,8 @@ final class OwnExerciseRequest extends ClinicRequest
             'purpose.*' => 'Say what it is for in a line.',
             'rungs.*.cues.*' => 'One cue a line, two to four.',
             'rungs.*.mistakes.*' => 'One mistake a line, two or three.',
+            'rungs.*.impact.*' => 'Impact goes from 0 (none) to 3 (a jump), for example 1 for a heel drop.',
+            'rungs.*.balance.*' => 'Balance goes from 0 (none) to 4 (one leg, nothing to hold), for example 2.',
             'rungs.*.seconds_per_unit.*' => 'Seconds from 0.2 to 60, for example 5.',
             'rungs.*.*.required' => 'This cannot be empty: write what the client needs to know.',
         ];
