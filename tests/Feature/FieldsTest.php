@@ -302,3 +302,24 @@ it('takes each field as the kind of thing that it is', function (string $form, a
         'structure' => ['!', 'one of', ['straight', 'circuit']],
     ]],
 ]);
+
+it('takes a day as far back and as far ahead as can be meant, and no further', function (
+    string $form, string $field, ?float $back, float $ahead,
+): void {
+    $today = $this->scene->user->clinic->today();
+    $day = static fn (float $years, int $more): string => (string) $today->plus((int) round($years * 365.25) + $more);
+    $has = fn (string $value): bool => faultsOf($this, $form, $field, $value)->has($field);
+    if ($back !== null) {
+        expect($has($day(-$back, 0)))->toBeFalse()->and($has($day(-$back, -1)))->toBeTrue();
+    }
+    expect($has($day($ahead, 0)))->toBeFalse()->and($has($day($ahead, 1)))->toBeTrue();
+})->with([
+    [LogRequest::class, 'done_on', 20, 0], [MeasureRequest::class, 'measured_on', 20, 0],
+    [PaperRequest::class, 'sessions.0.done_on', 20, 0], [ScreenRequest::class, 'birth_date', 115, 0],
+    [ScreenRequest::class, 'birth_given_on', 70, 0], [ScreenRequest::class, 'conditions.0.since', 115, 2],
+    [ScreenRequest::class, 'conditions.0.until', 115, 20], [ScreenRequest::class, 'training_since', 100, 0],
+    [ScreenRequest::class, 'clearance.given_on', 10, 0], [ScreenRequest::class, 'clearance.until', 10, 20],
+    [SessionRequest::class, 'done_on', 60 / 365.25, 0], [CheckRequest::class, 'on', 60 / 365.25, 0],
+    // Six weeks past its date, and a whole pregnancy ahead.
+    [ScreenRequest::class, 'due_date', 42 / 365.25, 280 / 365.25],
+]);

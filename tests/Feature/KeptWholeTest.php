@@ -360,6 +360,8 @@ it('writes down each of the smaller changes as well', function (): void {
     expect($says()[0])->toBe('plan.undone');
     $this->post("$url/plan/redo", ['revision' => $revision()])->assertSessionHasNoErrors();
     expect($says()[0])->toBe('plan.redone')->and($says()[1])->toStartWith('Made again: ');
+    $this->post("$url/plan/templates", ['name' => 'Carriers'])->assertSessionHasNoErrors();
+    expect($says()[0])->toBe('template.kept')->and($says()[1])->toContain('Carriers');
     $this->scene->user->update(['role' => 'lead']);
     $this->put('/letters', ['kind' => 'note', 'body' => 'Dear colleague, all goes well.'])->assertSessionHasNoErrors();
     expect($says()[0])->toBe('letter.template')->and($says()[1])->toEndWith(' changed.');
@@ -382,3 +384,26 @@ it('takes sessions of a file for the clinician\'s own, or for what is to be look
     $log = SessionLog::query()->sole();
     expect([$log->source, $log->to_see])->toBe([$source, $toSee]);
 })->with([[true, LogSource::Client], [false, LogSource::Clinician]]);
+
+it('keeps of the reasons of a dose its goal, its measure and its limits, and adds the new ones', function (): void {
+    $plan = $this->scene->issued();
+    $this->scene->goodSession($plan, now()->subDays(3)->format('Y-m-d'));
+    $this->scene->goodSession($plan, now()->format('Y-m-d'));
+    $proposal = Proposal::query()->where('status', Proposal::OPEN)->where('decision', 'step_up')->firstOrFail();
+    $reason = static fn (string $from): array => ['from' => $from, 'rule' => "was.$from", 'says' => 'Before.', 'source' => ''];
+    $proposal->planItem->update(['because' => array_map($reason, ['goal', 'measure', 'limit', 'kit', 'log', 'rule'])]);
+    $this->post("/clients/$plan->client_id/review/$proposal->id/accept")->assertSessionHasNoErrors();
+    $item = draftOf($plan)?->items->firstWhere('family', $proposal->planItem->family);
+    $rules = array_column($item->because ?? [], 'rule');
+    expect(array_slice($rules, 0, 3))->toBe(['was.goal', 'was.measure', 'was.limit'])
+        ->and($rules)->not->toContain('was.kit')->not->toContain('was.log')->not->toContain('was.rule')
+        ->and(end($rules))->toBe('clinician');
+});
+
+it('ends nothing on the day before it begins, and may on the day itself', function (string $until, bool $taken): void {
+    $form = Scene::form(['conditions' => [[
+        'code' => 'hip_replacement_anterior', 'side' => 'left', 'since' => '2026-03-10', 'until' => $until, 'details' => [],
+    ]]]);
+    $answer = $this->post('/clients', $form);
+    $taken ? $answer->assertSessionHasNoErrors() : $answer->assertSessionHasErrors('conditions.0.until');
+})->with([['2026-03-09', false], ['2026-03-10', true], ['2026-03-11', true]]);

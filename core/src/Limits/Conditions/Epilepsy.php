@@ -12,6 +12,7 @@ use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Rules;
 use BuoyantStep\Core\Limits\WithoutCrossings;
 use BuoyantStep\Core\Vocabulary\Binds;
+use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Support;
 
@@ -24,6 +25,7 @@ final class Epilepsy implements ConditionRules
     {
         return new ConditionAbout('epilepsy', 'Epilepsy', group: ConditionGroup::Nerves,
             words: ['seizures', 'fits'],
+            reminders: [Reminder::RiseSlowly],
         );
     }
 
