@@ -192,7 +192,7 @@ it('takes each field as the kind of thing that it is', function (string $form, a
         'confirmed' => ['', 'yes or no', null],
     ]],
     'the gate' => [GateRequest::class, [
-        'key' => ['!', 'key', null], 'symptoms.0' => ['!', 'text', 60], 'no_signs' => ['', 'yes or no', null],
+        'key' => ['!', 'key', null], 'symptoms' => ['!', 'list', 40], 'symptoms.0' => ['!', 'text', 60], 'no_signs' => ['', 'yes or no', null],
         'repeat' => ['!', 'yes or no', null],
     ]],
     'the kit' => [KitRequest::class, [

@@ -3,10 +3,20 @@
 declare(strict_types=1);
 
 use BuoyantStep\Core\Fit\ChangeLimits;
+use BuoyantStep\Core\Fit\Demands;
+use BuoyantStep\Core\Fit\Judge;
+use BuoyantStep\Core\Input\Bag;
+use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Limit;
+use BuoyantStep\Core\Limits\RuleBook;
+use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
+use BuoyantStep\Core\Vocabulary\Position;
+use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Support;
+use BuoyantStep\Core\Vocabulary\WhichSide;
 
 require_once __DIR__.'/helpers.php';
 
@@ -105,4 +115,30 @@ it('takes a motion to the side that is named, and to both where none is', functi
 })->with([
     'no side named' => [[], 'out'], 'the sore side' => [['side' => 'left'], 'out'], 'the other' => [['side' => 'right'], 'fits'],
     'both' => [['side' => 'both'], 'out'],
+]);
+
+it('trains a weak hand, without a load, and asks nothing of one that has no function', function (
+    string $grip, bool $trains, bool $loaded, string $verdict,
+): void {
+    $client = Made::client(['function' => [...Made::form()['function'], 'grip' => ['left' => $grip, 'right' => $grip]]]);
+    $demands = Demands::read(new Bag([
+        'position' => 'seated', 'region' => 'upper', 'support' => 'seated', 'grip' => 'power', 'trains_grip' => $trains,
+    ]), []);
+    $envelope = RuleBook::standard()->envelope(new Facts($client, Day::of(Made::TODAY)));
+    $judged = (new Judge($envelope, $client->function))->verdict(
+        $loaded ? $demands->loading([Region::Upper], WhichSide::Working) : $demands,
+    );
+    expect($judged->verdict)->toBe($verdict);
+})->with([
+    'weak, trained' => ['weak', true, false, 'fits'], 'weak, trained with a load' => ['weak', true, true, 'out'],
+    'weak, not trained' => ['weak', false, false, 'out'], 'no function' => ['none', true, false, 'out'],
+    'full' => ['full', false, true, 'fits'],
+]);
+
+it('is on the floor while it goes down to it', function (array $demands, bool $floor): void {
+    $read = Demands::read(new Bag(['position' => 'standing', 'region' => 'lower', ...$demands]));
+    expect($read->isIn(Position::Floor))->toBe($floor)->and($read->isIn(Position::Prone))->toBeFalse();
+})->with([
+    'standing' => [[], false], 'down and up again' => [['floor_transfer' => true], true],
+    'on the floor' => [['position' => 'floor'], true],
 ]);

@@ -139,3 +139,11 @@ it('stops everybody for these signs, and a client for those of their own besides
     'arteries of the legs' => [[['code' => 'peripheral_artery_disease']], ['rest_pain_in_leg']],
     'a sore back' => [[['code' => 'low_back_pain']], ['saddle_numbness']],
 ]);
+
+it('says which school loads a fragile bone', function (array $schools, string $says): void {
+    expect(implode(' ', notesFor(['conditions' => [['code' => 'osteoporosis']], ...$schools])))->toContain($says);
+})->with([
+    'none chosen' => [[], 'School: moderate loads of 8-12 reps'],
+    'moderate' => [['schools' => ['fragile_bone' => 'moderate']], 'School: moderate loads of 8-12 reps'],
+    'light and many' => [['schools' => ['fragile_bone' => 'light_many']], 'School chosen: light and many, 10 up to 25 reps'],
+]);
