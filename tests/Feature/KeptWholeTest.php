@@ -407,3 +407,23 @@ it('ends nothing on the day before it begins, and may on the day itself', functi
     $answer = $this->post('/clients', $form);
     $taken ? $answer->assertSessionHasNoErrors() : $answer->assertSessionHasErrors('conditions.0.until');
 })->with([['2026-03-09', false], ['2026-03-10', true], ['2026-03-11', true]]);
+
+it('takes no clearance that ends before it is given', function (string $until, bool $taken): void {
+    $form = Scene::form(['clearance' => [
+        'given_by' => 'Dr Amari', 'given_on' => '2026-03-10', 'until' => $until, 'restrictions' => '',
+    ]]);
+    $answer = $this->post('/clients', $form);
+    $taken ? $answer->assertSessionHasNoErrors() : $answer->assertSessionHasErrors('clearance.until');
+})->with([['2026-03-09', false], ['2026-03-10', true]]);
+
+it('says what a tempo is where it was typed', function (string $tempo, bool $taken): void {
+    $plan = $this->scene->drafted();
+    $item = $plan->items->firstOrFail('family', 'tote_row');
+    $answer = $this->put("/clients/$plan->client_id/plan/items/$item->id/dose", [
+        'sets' => $item->dose['sets'], 'amount_lo' => $item->dose['reps']['lo'], 'amount_hi' => $item->dose['reps']['hi'],
+        'effort_lo' => $item->dose['effort']['lo'], 'effort_hi' => $item->dose['effort']['hi'],
+        'rest_s' => $item->dose['rest_s'], 'load_kg' => (string) ($item->dose['load_g'] / 1000), 'tempo' => $tempo,
+        'revision' => $plan->revision, 'confirmed' => true,
+    ]);
+    $taken ? $answer->assertSessionHasNoErrors() : $answer->assertSessionHasErrors('tempo');
+})->with([['4-1-2-0', true], ['as slow as can be', false], ['3-0', false], ['99-0-2-0', false]]);
