@@ -12,7 +12,7 @@ final readonly class Setting
 {
     /**
      * @param  list<Material>  $materials
-     * @param  array<string, list<Scope>>  $sites  where a material touches; where the exercise works, if it is not named
+     * @param  array<string, list<Scope>>  $sites  where a material touches; unnamed, where the exercise works
      */
     public function __construct(
         public bool $floorTransfer = false,

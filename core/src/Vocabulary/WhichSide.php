@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Vocabulary;
 
 /**
- * At which side of a one-sided exercise something happens: the side that works, the other one, or both. Whoever describes
- * an exercise for one client may name the side itself.
+ * At which side of a one-sided exercise something happens: the side that works, the other one, or both. Whoever
+ * describes an exercise for one client may name the side itself.
  */
 enum WhichSide: string
 {

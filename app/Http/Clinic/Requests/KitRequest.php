@@ -122,7 +122,8 @@ final class KitRequest extends ClinicRequest
                 'What it can carry must be from 0 to %s, for example %s.', Mass::say(100_000), Mass::say(12_000),
             ),
             ...array_fill_keys([
-                'pieces.*.holdable.*', 'pieces.*.packable.*', 'pieces.*.plate.*', 'pieces.*.weighed.*', 'carriers.*.plates.*',
+                'pieces.*.holdable.*', 'pieces.*.packable.*', 'pieces.*.plate.*', 'pieces.*.weighed.*',
+                'carriers.*.plates.*',
             ], 'Tick it, or leave it without a tick.'),
             'carriers.*.max_pieces.*' => 'Room must be from 0 to 60 pieces, for example 12.',
             'bands.*.rest_cm.*' => 'The length at rest must be from 5 to 1000 cm, for example 120.',

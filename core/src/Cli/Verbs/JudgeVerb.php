@@ -78,7 +78,8 @@ final class JudgeVerb implements Verb
             }
         }
         $parts = [];
-        foreach (is_array($values['parts'] ?? null) && array_is_list($values['parts']) ? $demands->bags('parts') : [] as $need) {
+        $named = is_array($values['parts'] ?? null) && array_is_list($values['parts']);
+        foreach ($named ? $demands->bags('parts') : [] as $need) {
             [$part, $side] = [$need->string('part'), $need->optString('side') ?? 'both'];
             // Once left and once right is both.
             $parts[$part] = ($parts[$part] ?? $side) === $side ? $side : 'both';

@@ -24,7 +24,8 @@ final class Saturation implements Check
             return;
         }
         $usual = $at->client->usual->spo2;
-        $says = sprintf('Saturation %d %%%s.', (int) $spo2, $usual === null ? '' : sprintf(', usual %d %%', (int) $usual));
+        $against = $usual === null ? '' : sprintf(', usual %d %%', (int) $usual);
+        $says = sprintf('Saturation %d %%%s.', (int) $spo2, $against);
         if ($spo2 < ($lung ? 88 : 92)) {
             yield self::low($says, $at);
         } elseif ($lung && $spo2 <= 91) {

@@ -84,7 +84,8 @@ final class FunctionLimits implements AlwaysRules
         }
         if ($facts->is(ConditionTrait::UsesWheels) && $function->wheelchair?->footplate !== false) {
             $rules->note(
-                'Footplate: swing it away before the feet push down or the trunk leans out over it; weight on it tips the chair.',
+                'Footplate: swing it away before the feet push down or the trunk leans out over it; '
+                .'weight on it tips the chair.',
             );
         }
         if ($facts->is(ConditionTrait::Fragile)) {
