@@ -45,7 +45,10 @@ foreach (array_keys($coverages) as $folder) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$copy/$folder")) as $file) {
         if ($file->getExtension() === 'php') {
             $path = str_replace("$copy/", '', $file->getPathname());
-            if (($only === '' || preg_match("~$only~", $path) === 1) && (! $rooms || preg_match(MATTERS, $path) === 1)) {
+            if (
+                ($only === '' || preg_match("~$only~", $path) === 1) &&
+                (! $rooms || preg_match(MATTERS, $path) === 1)
+            ) {
                 array_push($all, ...Mutations::of($path, (string) file_get_contents($file->getPathname())));
             }
         }

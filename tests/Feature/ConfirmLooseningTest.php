@@ -54,18 +54,27 @@ it('ends by word a whole condition that had no end date', function (): void {
         ->and($client->conditions()->firstOrFail()->until)->toBe((string) $this->today->plus(-1));
 });
 
-it('opens the first block of the condition that is ticked, and leaves the level of training to its own', function (): void {
-    $client = $this->scene->client([
-        'training_level' => 'new', 'training_since' => (string) $this->today->plus(-60),
-        'conditions' => [['code' => 'older_adult_new', 'since' => (string) $this->today->plus(-60), 'details' => []]],
-    ]);
-    $this->post("/clients/{$client->id}/limits/confirm", ['rule' => 'older_adult_new', 'reason' => 'Goes well.'])
-        ->assertSessionHasNoErrors();
-    $details = $client->conditions()->firstOrFail()->details;
-    expect($details)->toHaveCount(1)->and($client->refresh()->training_level)->toBe(
-        $details === ['first_block_done'] ? 'returning' : 'new',
-    );
-});
+it(
+    'opens the first block of the condition that is ticked, and leaves the level of training to its own',
+    function (): void {
+        $client = $this->scene->client([
+            'training_level' => 'new',
+            'training_since' => (string) $this->today->plus(-60),
+            'conditions' => [
+                ['code' => 'older_adult_new', 'since' => (string) $this->today->plus(-60), 'details' => []],
+            ],
+        ]);
+        $this->post("/clients/{$client->id}/limits/confirm", [
+            'rule' => 'older_adult_new',
+            'reason' => 'Goes well.',
+        ])->assertSessionHasNoErrors();
+        $details = $client->conditions()->firstOrFail()->details;
+        expect($details)
+            ->toHaveCount(1)
+            ->and($client->refresh()->training_level)
+            ->toBe($details === ['first_block_done'] ? 'returning' : 'new');
+    },
+);
 
 it('ends by word a condition whose own date is over, and keeps that date', function (): void {
     $until = (string) $this->today->plus(-3);

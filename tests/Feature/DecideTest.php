@@ -113,9 +113,24 @@ it('holds small steps back for each brake by itself', function (Closure $brake, 
 })->with([
     'none' => [static fn (SessionLog $log): null => null, true],
     'to be looked at' => [static fn (SessionLog $log): bool => $log->update(['to_see' => true]), false],
-    'the morning not known' => [static fn (SessionLog $log): bool => $log->update(['pain_next_morning' => null]), false],
-    'one that eases' => [static fn (SessionLog $log): int => Proposal::query()->where('status', 'open')->limit(1)->update(['decision' => 'ease']), false],
-    'one to be looked at' => [static fn (SessionLog $log): int => Proposal::query()->where('status', 'open')->limit(1)->update(['review' => true]), false],
+    'the morning not known' => [
+        static fn (SessionLog $log): bool => $log->update(['pain_next_morning' => null]),
+        false,
+    ],
+    'one that eases' => [
+        static fn (SessionLog $log): int => Proposal::query()
+            ->where('status', 'open')
+            ->limit(1)
+            ->update(['decision' => 'ease']),
+        false,
+    ],
+    'one to be looked at' => [
+        static fn (SessionLog $log): int => Proposal::query()
+            ->where('status', 'open')
+            ->limit(1)
+            ->update(['review' => true]),
+        false,
+    ],
     'a red flag' => [static fn (SessionLog $log): bool => $log->update(['stop_sign' => 'faintness']), false],
 ]);
 

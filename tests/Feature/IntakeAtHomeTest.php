@@ -76,9 +76,12 @@ it('never takes a condition away by a "no" from home', function (): void {
 
 it('takes minutes from home over as a number', function (): void {
     $this->post($this->path, ['answers' => ['minutes' => '20', 'home' => 'alone']]);
-    $this->actingAs($this->scene->user)->post(
-        "/clients/{$this->client->id}/intake/".HomeIntake::query()->value('id'), ['field' => 'minutes', 'accept' => true],
-    )->assertSessionHasNoErrors();
+    $this->actingAs($this->scene->user)
+        ->post("/clients/{$this->client->id}/intake/".HomeIntake::query()->value('id'), [
+            'field' => 'minutes',
+            'accept' => true,
+        ])
+        ->assertSessionHasNoErrors();
     expect($this->client->refresh()->minutes)->toBe(20);
 });
 

@@ -40,7 +40,13 @@ function draftOf(Plan|Client $of): ?Plan
     return Plan::query()->where('client_id', $client)->where('status', Plan::DRAFT)->with('items')->first();
 }
 
-it('keeps every answer of the screen', function (string $field, mixed $typed, string $column, mixed $kept, array $with = []): void {
+it('keeps every answer of the screen', function (
+    string $field,
+    mixed $typed,
+    string $column,
+    mixed $kept,
+    array $with = [],
+): void {
     $this->post('/clients', Scene::form([...$with, $field => $typed]))->assertSessionHasNoErrors();
     expect(Client::query()->latest('id')->firstOrFail()->getAttribute($column))->toEqual($kept);
 })->with([
@@ -48,21 +54,52 @@ it('keeps every answer of the screen', function (string $field, mixed $typed, st
     ['birth_date', '1950-02-03', 'birth_date', '1950-02-03'], ['sex', 'male', 'sex', 'male'],
     ['body_mass_kg', '71.25', 'body_mass_g', 71_250], ['height_cm', '171.5', 'height_mm', 1715],
     ['due_date', '2027-02-01', 'due_date', '2027-02-01', ['birth_date' => '1995-01-01']],
-    ['birth_given_on', '2026-09-01', 'birth_given_on', '2026-09-01', ['birth_date' => '1995-01-01', 'birth_kind' => 'vaginal']],
-    ['birth_kind', 'caesarean', 'birth_kind', 'caesarean', ['birth_date' => '1995-01-01', 'birth_given_on' => '2026-09-01']],
-    ['birth_symptoms', ['doming'], 'birth_symptoms', ['doming'], [
-        'birth_date' => '1995-01-01', 'birth_given_on' => '2026-09-01', 'birth_kind' => 'vaginal',
-    ]],
-    ['medicines', ['insulin'], 'medicines', ['insulin']], ['insensate', ['left foot'], 'insensate', ['left foot']],
-    ['usual', ['sbp' => '128'], 'usual', ['sbp' => '128']], ['mass_unit', 'lb', 'mass_unit', MassUnit::Pound],
-    ['grip_left', 'weak', 'grip_left', 'weak'], ['grip_right', 'none', 'grip_right', 'none'],
-    ['standing', 'supported', 'standing', 'supported'], ['floor_transfer', 'helped', 'floor_transfer', 'helped'],
-    ['home', 'alone', 'home', 'alone'], ['training_level', 'trained', 'training_level', 'trained'],
-    ['training_since', '2026-03-01', 'training_since', '2026-03-01'], ['usual_pain', '3', 'usual_pain', 3],
-    ['pain_where', 'left knee', 'pain_where', 'left knee'], ['pain_school', 'none', 'pain_school', 'none'],
-    ['supine_school', 'from_16', 'supine_school', 'from_16'], ['bone_school', 'light_many', 'bone_school', 'light_many'],
-    ['days', ['5', '1', '3'], 'days', [1, 3, 5]], ['minutes', '25', 'minutes', 25], ['aim', 'endurance', 'aim', 'endurance'],
-    ['structure', 'straight', 'structure', 'straight'], ['wants', 'lift the baby', 'wants', 'lift the baby'],
+    [
+        'birth_given_on',
+        '2026-09-01',
+        'birth_given_on',
+        '2026-09-01',
+        ['birth_date' => '1995-01-01', 'birth_kind' => 'vaginal'],
+    ],
+    [
+        'birth_kind',
+        'caesarean',
+        'birth_kind',
+        'caesarean',
+        ['birth_date' => '1995-01-01', 'birth_given_on' => '2026-09-01'],
+    ],
+    [
+        'birth_symptoms',
+        ['doming'],
+        'birth_symptoms',
+        ['doming'],
+        [
+            'birth_date' => '1995-01-01',
+            'birth_given_on' => '2026-09-01',
+            'birth_kind' => 'vaginal',
+        ],
+    ],
+    ['medicines', ['insulin'], 'medicines', ['insulin']],
+    ['insensate', ['left foot'], 'insensate', ['left foot']],
+    ['usual', ['sbp' => '128'], 'usual', ['sbp' => '128']],
+    ['mass_unit', 'lb', 'mass_unit', MassUnit::Pound],
+    ['grip_left', 'weak', 'grip_left', 'weak'],
+    ['grip_right', 'none', 'grip_right', 'none'],
+    ['standing', 'supported', 'standing', 'supported'],
+    ['floor_transfer', 'helped', 'floor_transfer', 'helped'],
+    ['home', 'alone', 'home', 'alone'],
+    ['training_level', 'trained', 'training_level', 'trained'],
+    ['training_since', '2026-03-01', 'training_since', '2026-03-01'],
+    ['usual_pain', '3', 'usual_pain', 3],
+    ['pain_where', 'left knee', 'pain_where', 'left knee'],
+    ['pain_school', 'none', 'pain_school', 'none'],
+    ['supine_school', 'from_16', 'supine_school', 'from_16'],
+    ['bone_school', 'light_many', 'bone_school', 'light_many'],
+    ['days', ['5', '1', '3'], 'days', [1, 3, 5]],
+    ['minutes', '25', 'minutes', 25],
+    ['aim', 'endurance', 'aim', 'endurance'],
+    ['structure', 'straight', 'structure', 'straight'],
+    ['wants', 'lift the baby', 'wants', 'lift the baby'],
     ['treatment_days', ['2', '4'], 'treatment_days', ['2', '4']],
     ['best_time', 'after the tablet', 'best_time', 'after the tablet'],
     ['abilities', ['leg_left' => 'weak', 'brakes' => 'one'], 'abilities', ['leg_left' => 'weak', 'brakes' => 'one']],
@@ -72,15 +109,26 @@ it('brings a draft back with every word that was in it', function (): void {
     $plan = $this->scene->drafted();
     $item = $plan->items->firstOrFail();
     $plan->update([
-        'aim' => 'endurance', 'structure' => 'straight', 'minutes' => 47, 'days' => [1, 4], 'drafted_on' => '2026-01-05',
-        'notes' => ['left' => [], 'trims' => ['Third sets went.']], 'block_weeks' => 6, 'block_start' => '2026-01-06',
+        'aim' => 'endurance',
+        'structure' => 'straight',
+        'minutes' => 47,
+        'days' => [1, 4],
+        'drafted_on' => '2026-01-05',
+        'notes' => ['left' => [], 'trims' => ['Third sets went.']],
+        'block_weeks' => 6,
+        'block_start' => '2026-01-06',
         'block_easier' => true,
     ]);
     $item->update([
         'note' => 'Left foot in front.', 'last_load_g' => 1234, 'school' => 'effort_steered', 'light_days' => [1],
         'ways' => ['palms' => 'up'],
     ]);
-    $clean = static fn (array $row): array => array_diff_key($row, ['created_at' => 0, 'updated_at' => 0, 'revision' => 0, 'plan_id' => 0]);
+    $clean = static fn (array $row): array => array_diff_key($row, [
+        'created_at' => 0,
+        'updated_at' => 0,
+        'revision' => 0,
+        'plan_id' => 0,
+    ]);
     $whole = static fn (): array => [
         $clean(draftOf($plan)?->getAttributes() ?? []),
         draftOf($plan)?->items->map(static fn (PlanItem $i): array => $clean($i->getAttributes()))->all(),
@@ -96,14 +144,21 @@ it('brings a draft back with every word that was in it', function (): void {
 it('copies what is issued to the desk with all that it is made of', function (): void {
     $plan = $this->scene->issued();
     $plan->update([
-        'aim' => 'endurance', 'structure' => 'straight', 'minutes' => 47, 'days' => [1, 4], 'wishes' => ['goals' => ['stairs']],
-        'notes' => ['left' => [], 'trims' => ['Third sets went.']], 'session' => ['warm_up' => true, 'cool_down' => true],
+        'aim' => 'endurance',
+        'structure' => 'straight',
+        'minutes' => 47,
+        'days' => [1, 4],
+        'wishes' => ['goals' => ['stairs']],
+        'notes' => ['left' => [], 'trims' => ['Third sets went.']],
+        'session' => ['warm_up' => true, 'cool_down' => true],
     ]);
     $first = $plan->items->firstOrFail(static fn (PlanItem $i): bool => isset($i->dose['load_g']));
     $first->update(['note' => 'Left foot in front.']);
     $at = "/clients/$plan->client_id/plan";
     $last = $plan->items->last();
-    $this->delete("$at/items/$last->id", ['revision' => $plan->client->refresh()->plan_revision])->assertSessionHasNoErrors();
+    $this->delete("$at/items/$last->id", [
+        'revision' => $plan->client->refresh()->plan_revision,
+    ])->assertSessionHasNoErrors();
     $draft = draftOf($plan);
     $words = ['aim', 'structure', 'minutes', 'days', 'notes', 'wishes', 'session'];
     expect($draft?->only($words))->toEqual($plan->refresh()->only($words));
@@ -124,24 +179,52 @@ it('keeps beside a corrected session all that it said before', function (): void
     $url = "/clients/$plan->client_id";
     $item = $plan->items->firstOrFail();
     $form = static fn (array $with): array => [
-        'plan_id' => $plan->id, 'key' => '0b8b2f0e-5f0c-4c43-9df4-7b0d1e5a1c11', 'done_on' => now()->format('Y-m-d'),
-        'pain_before' => '2', 'pain_next_morning' => '', 'pain_where' => 'left knee', 'stop_sign' => '', 'skipped' => '',
-        'note' => 'windy', 'items' => [], ...$with,
+        'plan_id' => $plan->id,
+        'key' => '0b8b2f0e-5f0c-4c43-9df4-7b0d1e5a1c11',
+        'done_on' => now()->format('Y-m-d'),
+        'pain_before' => '2',
+        'pain_next_morning' => '',
+        'pain_where' => 'left knee',
+        'stop_sign' => '',
+        'skipped' => '',
+        'note' => 'windy',
+        'items' => [],
+        ...$with,
     ];
-    $one = ['item' => $item->id, 'done' => true, 'effort' => '5', 'load_kg' => '', 'pain_during' => '1', 'broken' => ''];
-    $this->post("$url/log", $form(['items' => [
-        [...$one, 'instead' => 'a walk round the pond', 'sets' => []],
-    ]]))->assertSessionHasNoErrors();
+    $one = [
+        'item' => $item->id,
+        'done' => true,
+        'effort' => '5',
+        'load_kg' => '',
+        'pain_during' => '1',
+        'broken' => '',
+    ];
+    $this->post(
+        "$url/log",
+        $form(['items' => [[...$one, 'instead' => 'a walk round the pond', 'sets' => []]]]),
+    )->assertSessionHasNoErrors();
     $this->post("$url/log", $form(['skipped' => 'visitors']))->assertSessionHasNoErrors();
     $this->post("$url/log", $form(['skipped' => 'rain', 'pain_where' => '']))->assertSessionHasNoErrors();
     [$first, $second] = SessionLogVersion::query()->orderBy('version')->get()->pluck('content')->all();
-    expect($first['session'])->toMatchArray([
-        'done_on' => now()->format('Y-m-d'), 'pain_before' => 2, 'pain_next_morning' => null, 'pain_where' => 'left knee',
-        'stop_sign' => null, 'skipped' => null, 'note' => 'windy',
-    ])->and($first['items'][0])->toMatchArray([
-        'family' => $item->family, 'rung' => $item->rung, 'sets' => [], 'pain_during' => null,
-        'instead' => 'a walk round the pond',
-    ])->and(array_keys($first['items'][0]))
+    expect($first['session'])
+        ->toMatchArray([
+            'done_on' => now()->format('Y-m-d'),
+            'pain_before' => 2,
+            'pain_next_morning' => null,
+            'pain_where' => 'left knee',
+            'stop_sign' => null,
+            'skipped' => null,
+            'note' => 'windy',
+        ])
+        ->and($first['items'][0])
+        ->toMatchArray([
+            'family' => $item->family,
+            'rung' => $item->rung,
+            'sets' => [],
+            'pain_during' => null,
+            'instead' => 'a walk round the pond',
+        ])
+        ->and(array_keys($first['items'][0]))
         ->toBe(['family', 'rung', 'sets', 'pain_during', 'seen', 'support', 'pauses', 'instead'])
         ->and($second['session']['skipped'])->toBe('visitors');
 });
@@ -175,7 +258,11 @@ it('leaves the plan alone where what is accepted moves nothing', function (strin
     $plan = $this->scene->issued();
     $this->scene->goodSession($plan, now()->format('Y-m-d'));
     $proposal = Proposal::query()->where('status', Proposal::OPEN)->firstOrFail();
-    $proposal->update(['decision' => $decision, 'dose' => $proposal->planItem->dose, 'rung' => $proposal->planItem->rung]);
+    $proposal->update([
+        'decision' => $decision,
+        'dose' => $proposal->planItem->dose,
+        'rung' => $proposal->planItem->rung,
+    ]);
     $this->post("/clients/$plan->client_id/review/$proposal->id/accept")->assertSessionHasNoErrors();
     expect($proposal->refresh()->status)->toBe('accepted')->and(draftOf($plan) !== null)->toBe($drafts);
 })->with([['retest', false], ['stay', false], ['step_up', true], ['ease', true]]);
@@ -183,7 +270,9 @@ it('leaves the plan alone where what is accepted moves nothing', function (strin
 it('takes a decision back at the exercise that it was for, not at the other of its family', function (): void {
     $plan = $this->scene->issued();
     $row = $plan->items->firstOrFail('family', 'tote_row');
-    $other = $row->replicate()->fill(['nth' => 2, 'rung' => 'forearm_table', 'position' => 40, 'note' => 'the other one']);
+    $other = $row
+        ->replicate()
+        ->fill(['nth' => 2, 'rung' => 'forearm_table', 'position' => 40, 'note' => 'the other one']);
     $other->save();
     $this->scene->goodSession($plan->load('items'), now()->subDays(3)->format('Y-m-d'));
     $this->scene->goodSession($plan, now()->format('Y-m-d'));
@@ -234,7 +323,9 @@ it('counts the exercises of a family from one, in a file and when one is added',
 it('counts a next morning as one version more', function (): void {
     $plan = $this->scene->issued();
     $log = $this->scene->goodSession($plan, now()->format('Y-m-d'), ['pain_next_morning' => null]);
-    $this->put("/clients/$plan->client_id/log/$log->id/next-morning", ['pain_next_morning' => 1])->assertSessionHasNoErrors();
+    $this->put("/clients/$plan->client_id/log/$log->id/next-morning", [
+        'pain_next_morning' => 1,
+    ])->assertSessionHasNoErrors();
     expect($log->refresh()->version)->toBe(2)->and($log->pain_next_morning)->toBe(1);
 });
 
@@ -276,7 +367,11 @@ it('keeps what has been done in a draft that nobody asked to be otherwise', func
     $plan->client->update(['wants' => 'write letters, dress, get up off the floor']);
     $gone = fn (bool ...$keep): array => array_diff(
         $plan->items->pluck('family')->all(),
-        app(DraftPlan::class)->run($plan->client->refresh(), $this->scene->user, ...$keep)->items()->pluck('family')->all(),
+        app(DraftPlan::class)
+            ->run($plan->client->refresh(), $this->scene->user, ...$keep)
+            ->items()
+            ->pluck('family')
+            ->all(),
     );
     expect($gone())->toBe([])->and($gone(keep: false))->not->toBe([]);
 });
@@ -285,8 +380,15 @@ it('puts a cool-down that is switched on at the end', function (): void {
     $plan = $this->scene->drafted();
     foreach ([false, true] as $n => $on) {
         $this->put("/clients/$plan->client_id/plan/session", [
-            'structure' => 'circuit', 'activation' => false, 'ramp' => true, 'cool_down' => $on, 'aerobic_minutes' => '0',
-            'block_weeks' => '6', 'block_easier' => false, 'week' => 'same', 'revision' => $plan->revision + $n,
+            'structure' => 'circuit',
+            'activation' => false,
+            'ramp' => true,
+            'cool_down' => $on,
+            'aerobic_minutes' => '0',
+            'block_weeks' => '6',
+            'block_easier' => false,
+            'week' => 'same',
+            'revision' => $plan->revision + $n,
         ])->assertSessionHasNoErrors();
     }
     $items = draftOf($plan)?->items ?? collect();
@@ -297,12 +399,25 @@ it('puts a cool-down that is switched on at the end', function (): void {
 
 it('gives each session of a file a key in the form of all keys', function (): void {
     $plan = $this->scene->issued();
-    $session = static fn (string $on): array => ['plan' => $plan, 'session' => [
-        'done_on' => $on, 'pain_before' => null, 'pain_next_morning' => null, 'stop_sign' => null, 'skipped' => 'away', 'note' => null,
-    ], 'items' => []];
-    app(LogMany::class)->run($plan->client, $this->scene->user, [
-        $session(now()->subDays(4)->format('Y-m-d')), $session(now()->subDay()->format('Y-m-d')),
-    ], (string) Str::uuid(), false);
+    $session = static fn (string $on): array => [
+        'plan' => $plan,
+        'session' => [
+            'done_on' => $on,
+            'pain_before' => null,
+            'pain_next_morning' => null,
+            'stop_sign' => null,
+            'skipped' => 'away',
+            'note' => null,
+        ],
+        'items' => [],
+    ];
+    app(LogMany::class)->run(
+        $plan->client,
+        $this->scene->user,
+        [$session(now()->subDays(4)->format('Y-m-d')), $session(now()->subDay()->format('Y-m-d'))],
+        (string) Str::uuid(),
+        false,
+    );
     $keys = SessionLog::query()->pluck('idempotency_key')->all();
     expect($keys)->toHaveCount(2)->and(array_filter($keys, Str::isUuid(...)))->toHaveCount(2)
         ->and(array_unique($keys))->toHaveCount(2);
@@ -312,8 +427,13 @@ it('keeps the note of a column of paper, and none where there was none', functio
     $plan = $this->scene->issued();
     $item = $plan->items->firstOrFail(static fn (PlanItem $i): bool => isset($i->dose['load_g']));
     $column = static fn (int $ago, string $note): array => [
-        'done_on' => now()->subDays($ago)->format('Y-m-d'), 'pain_before' => '', 'pain_next_morning' => '', 'note' => $note,
-        'items' => [['item' => $item->id, 'amounts' => '12 10', 'effort' => '6', 'load_kg' => '', 'pain_during' => '']],
+        'done_on' => now()->subDays($ago)->format('Y-m-d'),
+        'pain_before' => '',
+        'pain_next_morning' => '',
+        'note' => $note,
+        'items' => [
+            ['item' => $item->id, 'amounts' => '12 10', 'effort' => '6', 'load_kg' => '', 'pain_during' => ''],
+        ],
     ];
     $this->post("/clients/$plan->client_id/log/paper", [
         'plan_id' => $plan->id, 'key' => (string) Str::uuid(), 'confirmed' => true,
@@ -325,14 +445,23 @@ it('keeps the note of a column of paper, and none where there was none', functio
 it('keeps where a band was held as a pull, and where they stood, of what has no load alone', function (): void {
     $plan = $this->scene->issued();
     $loaded = $plan->items->firstOrFail(static fn (PlanItem $i): bool => isset($i->dose['load_g']));
-    $band = $plan->items->firstOrFail(static fn (PlanItem $i): bool => ! isset($i->dose['load_g']) && isset($i->dose['reps']));
+    $band = $plan->items->firstOrFail(
+        static fn (PlanItem $i): bool => ! isset($i->dose['load_g']) && isset($i->dose['reps']),
+    );
     $row = static fn (PlanItem $i): array => [
         'item' => $i->id, 'done' => true, 'effort' => '6', 'load_kg' => '2', 'stood_cm' => '180', 'pain_during' => '',
         'broken' => '', 'sets' => [['amount' => '10', 'side' => $i->sides[0]]],
     ];
     $this->post("/clients/$plan->client_id/log", [
-        'plan_id' => $plan->id, 'key' => (string) Str::uuid(), 'done_on' => now()->format('Y-m-d'), 'pain_before' => '',
-        'pain_next_morning' => '', 'stop_sign' => '', 'skipped' => '', 'note' => '', 'items' => [$row($loaded), $row($band)],
+        'plan_id' => $plan->id,
+        'key' => (string) Str::uuid(),
+        'done_on' => now()->format('Y-m-d'),
+        'pain_before' => '',
+        'pain_next_morning' => '',
+        'stop_sign' => '',
+        'skipped' => '',
+        'note' => '',
+        'items' => [$row($loaded), $row($band)],
     ])->assertSessionHasNoErrors();
     $sets = SessionLog::query()->with('items')->sole()->items->pluck('sets', 'plan_item_id');
     expect($sets[$loaded->id][0])->toMatchArray(['load_g' => 2000])->not->toHaveKeys(['pull_n', 'stood_cm'])
@@ -375,7 +504,10 @@ it('drafts anew over the draft there was, numbered from one', function (): void 
         ->and($drafts[0]->items->pluck('position')->all())->toBe(range(1, $drafts[0]->items->count()));
 });
 
-it('takes sessions of a file for the clinician\'s own, or for what is to be looked at', function (bool $toSee, LogSource $source): void {
+it('takes sessions of a file for the clinician\'s own, or for what is to be looked at', function (
+    bool $toSee,
+    LogSource $source,
+): void {
     $plan = $this->scene->issued();
     app(LogMany::class)->run($plan->client, $this->scene->user, [['plan' => $plan, 'session' => [
         'done_on' => now()->format('Y-m-d'), 'pain_before' => null, 'pain_next_morning' => null, 'stop_sign' => null,
@@ -390,8 +522,15 @@ it('keeps of the reasons of a dose its goal, its measure and its limits, and add
     $this->scene->goodSession($plan, now()->subDays(3)->format('Y-m-d'));
     $this->scene->goodSession($plan, now()->format('Y-m-d'));
     $proposal = Proposal::query()->where('status', Proposal::OPEN)->where('decision', 'step_up')->firstOrFail();
-    $reason = static fn (string $from): array => ['from' => $from, 'rule' => "was.$from", 'says' => 'Before.', 'source' => ''];
-    $proposal->planItem->update(['because' => array_map($reason, ['goal', 'measure', 'limit', 'kit', 'log', 'rule'])]);
+    $reason = static fn (string $from): array => [
+        'from' => $from,
+        'rule' => "was.$from",
+        'says' => 'Before.',
+        'source' => '',
+    ];
+    $proposal->planItem->update([
+        'because' => array_map($reason, ['goal', 'measure', 'limit', 'kit', 'log', 'rule']),
+    ]);
     $this->post("/clients/$plan->client_id/review/$proposal->id/accept")->assertSessionHasNoErrors();
     $item = draftOf($plan)?->items->firstWhere('family', $proposal->planItem->family);
     $rules = array_column($item->because ?? [], 'rule');
@@ -400,10 +539,21 @@ it('keeps of the reasons of a dose its goal, its measure and its limits, and add
         ->and(end($rules))->toBe('clinician');
 });
 
-it('ends nothing on the day before it begins, and may on the day itself', function (string $until, bool $taken): void {
-    $form = Scene::form(['conditions' => [[
-        'code' => 'hip_replacement_anterior', 'side' => 'left', 'since' => '2026-03-10', 'until' => $until, 'details' => [],
-    ]]]);
+it('ends nothing on the day before it begins, and may on the day itself', function (
+    string $until,
+    bool $taken,
+): void {
+    $form = Scene::form([
+        'conditions' => [
+            [
+                'code' => 'hip_replacement_anterior',
+                'side' => 'left',
+                'since' => '2026-03-10',
+                'until' => $until,
+                'details' => [],
+            ],
+        ],
+    ]);
     $answer = $this->post('/clients', $form);
     $taken ? $answer->assertSessionHasNoErrors() : $answer->assertSessionHasErrors('conditions.0.until');
 })->with([['2026-03-09', false], ['2026-03-10', true], ['2026-03-11', true]]);
@@ -420,10 +570,16 @@ it('says what a tempo is where it was typed', function (string $tempo, bool $tak
     $plan = $this->scene->drafted();
     $item = $plan->items->firstOrFail('family', 'tote_row');
     $answer = $this->put("/clients/$plan->client_id/plan/items/$item->id/dose", [
-        'sets' => $item->dose['sets'], 'amount_lo' => $item->dose['reps']['lo'], 'amount_hi' => $item->dose['reps']['hi'],
-        'effort_lo' => $item->dose['effort']['lo'], 'effort_hi' => $item->dose['effort']['hi'],
-        'rest_s' => $item->dose['rest_s'], 'load_kg' => (string) ($item->dose['load_g'] / 1000), 'tempo' => $tempo,
-        'revision' => $plan->revision, 'confirmed' => true,
+        'sets' => $item->dose['sets'],
+        'amount_lo' => $item->dose['reps']['lo'],
+        'amount_hi' => $item->dose['reps']['hi'],
+        'effort_lo' => $item->dose['effort']['lo'],
+        'effort_hi' => $item->dose['effort']['hi'],
+        'rest_s' => $item->dose['rest_s'],
+        'load_kg' => (string) ($item->dose['load_g'] / 1000),
+        'tempo' => $tempo,
+        'revision' => $plan->revision,
+        'confirmed' => true,
     ]);
     $taken ? $answer->assertSessionHasNoErrors() : $answer->assertSessionHasErrors('tempo');
 })->with([['4-1-2-0', true], ['as slow as can be', false], ['3-0', false], ['99-0-2-0', false]]);

@@ -154,7 +154,10 @@ it('lets sets that nobody rated, or that were asked to be fewer, speak neither f
 })->with(['not rated' => [[], null], 'a lighter session' => [['lighter' => true], 'moderate']]);
 
 it('keeps the pull of a band, reps in reserve of reps alone, and no pain that there was none of', function (): void {
-    $one = fn (array $dose): array => tap($this->plan->items[1], static fn ($i) => $i->update(['dose' => $dose]))->refresh()->dose;
+    $one = fn (array $dose): array => tap(
+        $this->plan->items[1],
+        static fn ($i) => $i->update(['dose' => $dose]),
+    )->refresh()->dose;
     $base = ['sets' => 1, 'effort' => ['lo' => 5, 'hi' => 7], 'rest_s' => 30];
     $sent = function (string $kind, array $more, int $key) use ($one, $base): array {
         $one([...$base, $kind => ['lo' => 8, 'hi' => 10], ...$more]);

@@ -64,11 +64,27 @@ final class Trial
     {
         $out = ['file', $this->said, 'w'];
         // The environment wins over phpunit.xml: two that shared a database would lock each other out.
-        $own = ['BUOYANT_MIGRATED' => '1', 'DB_DATABASE' => 'buoyant_test_'.substr((string) strrchr($this->copy, '-'), 1)];
-        $process = proc_open([
-            'timeout', (string) self::SECONDS, 'php', '-d', 'memory_limit=1G', 'vendor/bin/pest', '--colors=never',
-            '--bail', ...array_shift($this->runs) ?? [],
-        ], [1 => $out, 2 => $out], $pipes, $this->copy, $own + getenv());
+        $own = [
+            'BUOYANT_MIGRATED' => '1',
+            'DB_DATABASE' => 'buoyant_test_'.substr((string) strrchr($this->copy, '-'), 1),
+        ];
+        $process = proc_open(
+            [
+                'timeout',
+                (string) self::SECONDS,
+                'php',
+                '-d',
+                'memory_limit=1G',
+                'vendor/bin/pest',
+                '--colors=never',
+                '--bail',
+                ...array_shift($this->runs) ?? [],
+            ],
+            [1 => $out, 2 => $out],
+            $pipes,
+            $this->copy,
+            $own + getenv(),
+        );
 
         return is_resource($process) ? $process : throw new RuntimeException('No process could be started.');
     }

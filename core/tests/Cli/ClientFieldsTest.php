@@ -61,10 +61,15 @@ it('acts on each field of a client', function (
 
     expect(answered($verb, $after, $more))->not->toBe(answered($verb, $before, $more));
 })->with(function (): iterable {
-    $stands = ['results' => [['test' => 'chair_stand_30s', 'value' => 10], ['test' => 'five_chair_stands', 'value' => 12]]];
+    $stands = [
+        'results' => [['test' => 'chair_stand_30s', 'value' => 10], ['test' => 'five_chair_stands', 'value' => 12]],
+    ];
     $judge = static fn (string $rung): array => ['rung' => $rung];
     $gate = static fn (array $readings): array => ['readings' => $readings, 'symptoms' => []];
-    $home = ['home' => ['things' => ['chair', 'wall', 'counter', 'door', 'band']], 'wishes' => ['days' => [2, 5], 'minutes' => 45]];
+    $home = [
+        'home' => ['things' => ['chair', 'wall', 'counter', 'door', 'band']],
+        'wishes' => ['days' => [2, 5], 'minutes' => 45],
+    ];
     $can = ['id' => 'can', 'mass_g' => 480, 'count' => 2, 'grip' => 'power', 'holdable' => true, 'packable' => true];
     $home['kit'] = ['pieces' => [$can], 'carriers' => []];
     $wheels = [
@@ -93,11 +98,17 @@ it('acts on each field of a client', function (
     yield 'left grip' => ['function.grip.left', 'none', 'judge', $judge('curl/each_hand')];
     yield 'right grip' => ['function.grip.right', 'none', 'judge', $judge('curl/each_hand')];
     yield 'left aid' => [
-        'function.aids.left', ['strap_mitt'], 'draft', [...$home, 'wishes' => ['pin' => ['curl/each_hand']] + $home['wishes']],
+        'function.aids.left',
+        ['strap_mitt'],
+        'draft',
+        [...$home, 'wishes' => ['pin' => ['curl/each_hand']] + $home['wishes']],
         ['function.grip.left' => 'none', 'function.grip.right' => 'none'],
     ];
     yield 'right aid' => [
-        'function.aids.right', ['strap_mitt'], 'draft', [...$home, 'wishes' => ['pin' => ['curl/each_hand']] + $home['wishes']],
+        'function.aids.right',
+        ['strap_mitt'],
+        'draft',
+        [...$home, 'wishes' => ['pin' => ['curl/each_hand']] + $home['wishes']],
         ['function.grip.left' => 'none', 'function.grip.right' => 'none'],
     ];
     yield 'trunk' => ['function.trunk', 'none', 'limits'];
@@ -107,14 +118,28 @@ it('acts on each field of a client', function (
     yield 'help into bed, alone' => ['function.bed_transfer', 'helped', 'limits', [], ['function.home' => 'alone']];
     yield 'who sets up' => ['function.sets_up_alone', false, 'draft', $home, ['function.home' => 'alone']];
     yield 'cognition' => ['function.cognition', 'needs_simple', 'limits'];
-    yield 'who is home' => ['function.home', 'alone', 'judge', $judge('stance_balance/one_leg'), ['conditions' => [['code' => 'low_vision']]]];
+    yield 'who is home' => [
+        'function.home',
+        'alone',
+        'judge',
+        $judge('stance_balance/one_leg'),
+        ['conditions' => [['code' => 'low_vision']]],
+    ];
     yield 'a fall' => ['function.fallen_in_year', true, 'limits'];
     foreach (['arm_left', 'arm_right', 'leg_left', 'leg_right'] as $limb) {
         yield str_replace('_', ', ', $limb) => ["function.limbs.$limb", 'none', 'limits'];
         yield "a weak $limb" => [
-            "function.limbs.$limb", 'weak', 'judge',
-            ['demands' => ['position' => 'standing', 'region' => str_starts_with($limb, 'arm') ? 'upper' : 'lower', 'spine_load' => 'low',
-                'parts' => [['part' => explode('_', $limb)[0], 'side' => explode('_', $limb)[1]]]]],
+            "function.limbs.$limb",
+            'weak',
+            'judge',
+            [
+                'demands' => [
+                    'position' => 'standing',
+                    'region' => str_starts_with($limb, 'arm') ? 'upper' : 'lower',
+                    'spine_load' => 'low',
+                    'parts' => [['part' => explode('_', $limb)[0], 'side' => explode('_', $limb)[1]]],
+                ],
+            ],
             ["function.limbs.$limb" => 'none'],
         ];
     }
@@ -128,9 +153,25 @@ it('acts on each field of a client', function (
     yield 'usual saturation' => ['usual.spo2', 90, 'gate', $gate(['spo2' => 91])];
     yield 'usual pain' => ['usual.pain', 4, 'gate', [...$gate([]), 'pain' => 4]];
     yield 'usual weight' => [
-        'usual.weight_kg', 66, 'gate', $gate(['weight_kg' => 66, 'sbp' => 120, 'dbp' => 70]), ['conditions' => [['code' => 'heart_failure']]],
+        'usual.weight_kg',
+        66,
+        'gate',
+        $gate(['weight_kg' => 66, 'sbp' => 120, 'dbp' => 70]),
+        ['conditions' => [['code' => 'heart_failure']]],
     ];
-    yield 'schools' => ['schools', ['fragile_bone' => 'light_many'], 'draft', $home, ['conditions' => [['code' => 'osteoporosis']]]];
+    yield 'schools' => [
+        'schools',
+        ['fragile_bone' => 'light_many'],
+        'draft',
+        $home,
+        ['conditions' => [['code' => 'osteoporosis']]],
+    ];
     yield 'training' => ['training.level', 'new', 'draft', $home];
-    yield 'since when trained' => ['training.since', '2026-11-20', 'limits', [], ['birth_date' => '1944-03-02', 'training.level' => 'new']];
+    yield 'since when trained' => [
+        'training.since',
+        '2026-11-20',
+        'limits',
+        [],
+        ['birth_date' => '1944-03-02', 'training.level' => 'new'],
+    ];
 });

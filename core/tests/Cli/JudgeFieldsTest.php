@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use BuoyantStep\Core\Cli\CommandLine;
 
-/** @return array<string, mixed> the verdict on demands, for somebody with a numb left hand whose left arm does not move */
+/**
+ * @return array<string, mixed> the verdict on demands, for somebody with a numb left hand whose left arm does not move
+ */
 function judgedHere(array $demands): array
 {
     $input = [
@@ -16,7 +18,8 @@ function judgedHere(array $demands): array
                 'limbs' => ['arm_left' => 'none', 'arm_right' => 'full', 'leg_left' => 'full', 'leg_right' => 'full'],
             ],
         ],
-        'on' => '2026-11-27', 'demands' => ['position' => 'seated', 'region' => 'upper', 'support' => 'seated', ...$demands],
+        'on' => '2026-11-27',
+        'demands' => ['position' => 'seated', 'region' => 'upper', 'support' => 'seated', ...$demands],
     ];
     [$code, $text] = CommandLine::run(['judge'], static fn (): string => (string) json_encode($input));
     expect($code)->toBe(0, $text);
@@ -33,7 +36,8 @@ it('asks of the skin only where a material touches it', function (array $materia
     'on the other hand' => [[['what' => 'tight_strap', 'site' => 'right hand']], 'fits'],
     'on a foot' => [[['what' => 'tight_strap', 'site' => 'left foot']], 'fits'],
     'on both hands, told one by one' => [
-        [['what' => 'tight_strap', 'site' => 'right hand'], ['what' => 'tight_strap', 'site' => 'left hand']], 'changes',
+        [['what' => 'tight_strap', 'site' => 'right hand'], ['what' => 'tight_strap', 'site' => 'left hand']],
+        'changes',
     ],
 ]);
 

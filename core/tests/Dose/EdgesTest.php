@@ -43,7 +43,11 @@ it('shortens a hold that is counted and one inside a rep, each by itself, and sa
 ): void {
     $because = new Reasons;
     $goal = isset($dose['hold']) ? Goal::Isometric : Goal::StrengthOlder;
-    $cut = (new HoldRule)->cut(aDose($dose), new DoseLimits(envelopeWith([[Field::HoldMaxS, $most]]), goal: $goal), $because);
+    $cut = (new HoldRule())->cut(
+        aDose($dose),
+        new DoseLimits(envelopeWith([[Field::HoldMaxS, $most]]), goal: $goal),
+        $because,
+    );
     expect([$cut->amount->label(), $cut->holdS, $because->all() !== []])->toBe([$amount, $inside, $says]);
 })->with([
     'counted, over' => [10, ['hold' => ['lo' => 5, 'hi' => 20]], '5-10', null, true],
@@ -55,7 +59,8 @@ it('shortens a hold that is counted and one inside a rep, each by itself, and sa
 ]);
 
 it('prescribes the effort that a light load really reaches', function (): void {
-    // Eight reps at most. 8 reps with 2 left at 6 kg: a 1RM of 8 kg. 5.45 kg could be lifted 14 times: 6 stay in reserve.
+    // Eight reps at most. 8 reps with 2 left at 6 kg: a 1RM of 8 kg.
+    // 5.45 kg could be lifted 14 times: 6 stay in reserve.
     $dosing = dosedWith(Goal::StrengthOlder, [[Field::RepsMax, 8]], [5450], OneRepMax::estimate(6000, 8, 2));
     expect([$dosing->dose?->amount->label(), $dosing->dose?->effort->label()])->toBe(['8', '4']);
 });
@@ -66,11 +71,20 @@ it('says that the body alone is over the share that is allowed', function (): vo
         Made::client(['body_mass_kg' => 90]), kit: Made::kit([['id' => 'a', 'mass_g' => 5000]]),
     ), 'seat_rise/load_close');
     $max = OneRepMax::estimate(80_000, 2, 0);
-    $dosing = (new Prescriber(new DoseLimits(
-        envelopeWith([[Field::LoadPctMax, 40]]), $here->rung->demands->scope(), Goal::StrengthOlder, $max->grams,
-        system: $here->system(),
-    ), Goal::StrengthOlder, Estimate::of($max, EstimateFrom::EasySet, null)))->prescribe($here->rung, 2, $here->ladder());
-    expect($dosing->findings)->toBe(['The body alone is already over the share that is allowed: nothing is added here.']);
+    $dosing = (new Prescriber(
+        new DoseLimits(
+            envelopeWith([[Field::LoadPctMax, 40]]),
+            $here->rung->demands->scope(),
+            Goal::StrengthOlder,
+            $max->grams,
+            system: $here->system(),
+        ),
+        Goal::StrengthOlder,
+        Estimate::of($max, EstimateFrom::EasySet, null),
+    ))->prescribe($here->rung, 2, $here->ladder());
+    expect($dosing->findings)->toBe([
+        'The body alone is already over the share that is allowed: nothing is added here.',
+    ]);
 });
 
 it('has no range of reps where limits cross, and one of seconds all the same', function (): void {
@@ -121,8 +135,13 @@ it('lightens to half of it and no further', function (array $masses, array $expe
 ]);
 
 it('takes a load for the one that the kit makes to ten grams', function (int $typed, int $meant): void {
-    $here = Made::at(Made::situation(Made::client(), kit: Made::kit([['id' => 'a', 'mass_g' => 2003]])), 'tote_row/hand_chair');
-    expect(DoseFaults::asMeant($here, aDose(['reps' => ['lo' => 8, 'hi' => 12], 'load_g' => $typed]))->loadG)->toBe($meant);
+    $here = Made::at(
+        Made::situation(Made::client(), kit: Made::kit([['id' => 'a', 'mass_g' => 2003]])),
+        'tote_row/hand_chair',
+    );
+    expect(DoseFaults::asMeant($here, aDose(['reps' => ['lo' => 8, 'hi' => 12], 'load_g' => $typed]))->loadG)->toBe(
+        $meant,
+    );
 })->with([[2000, 2003], [2003, 2003], [2050, 2050]]);
 
 it('lets a hold inside be said of reps alone', function (array $dose, bool $fault): void {
@@ -141,8 +160,14 @@ it('finds a breach past a limit and none at it, and cuts what is past it alone',
     Field $field, int $at, array $dose, array $past, DoseField $where,
 ): void {
     $limits = new DoseLimits(envelopeWith([[$field, $at]]), goal: Goal::StrengthOlder);
-    $fields = static fn (Dose $d): array => array_map(static fn (Breach $b): DoseField => $b->field, $limits->breaches($d));
-    expect($fields(aDose($dose)))->toBe([])->and($fields(aDose($past)))->toBe([$where]);
+    $fields = static fn (Dose $d): array => array_map(
+        static fn (Breach $b): DoseField => $b->field,
+        $limits->breaches($d),
+    );
+    expect($fields(aDose($dose)))
+        ->toBe([])
+        ->and($fields(aDose($past)))
+        ->toBe([$where]);
     foreach ([[$dose, false], [$past, true]] as [$typed, $cuts]) {
         $because = new Reasons;
         $cut = $limits->cut(aDose($typed), $because);
@@ -152,10 +177,18 @@ it('finds a breach past a limit and none at it, and cuts what is past it alone',
     }
 })->with([
     'reps at most' => [
-        Field::RepsMax, 12, ['reps' => ['lo' => 8, 'hi' => 12]], ['reps' => ['lo' => 8, 'hi' => 13]], DoseField::AmountHi,
+        Field::RepsMax,
+        12,
+        ['reps' => ['lo' => 8, 'hi' => 12]],
+        ['reps' => ['lo' => 8, 'hi' => 13]],
+        DoseField::AmountHi,
     ],
     'reps at least' => [
-        Field::RepsMin, 8, ['reps' => ['lo' => 8, 'hi' => 12]], ['reps' => ['lo' => 7, 'hi' => 12]], DoseField::AmountLo,
+        Field::RepsMin,
+        8,
+        ['reps' => ['lo' => 8, 'hi' => 12]],
+        ['reps' => ['lo' => 7, 'hi' => 12]],
+        DoseField::AmountLo,
     ],
     'effort' => [
         Field::EffortMax, 8, ['reps' => ['lo' => 8, 'hi' => 12]],
@@ -170,13 +203,25 @@ it('finds a breach past a limit and none at it, and cuts what is past it alone',
         ['reps' => ['lo' => 8, 'hi' => 12], 'hold_s' => 7], DoseField::Hold,
     ],
     'seconds of a hold' => [
-        Field::HoldMaxS, 20, ['hold' => ['lo' => 10, 'hi' => 20]], ['hold' => ['lo' => 10, 'hi' => 21]], DoseField::AmountHi,
+        Field::HoldMaxS,
+        20,
+        ['hold' => ['lo' => 10, 'hi' => 20]],
+        ['hold' => ['lo' => 10, 'hi' => 21]],
+        DoseField::AmountHi,
     ],
 ]);
 
-it('lifts the top with a bottom that was lifted, by four', function (int $least, int $most, string $amount, array $why): void {
-    $because = new Reasons;
-    $limits = new DoseLimits(envelopeWith([[Field::RepsMin, $least], [Field::RepsMax, $most]]), goal: Goal::StrengthOlder);
+it('lifts the top with a bottom that was lifted, by four', function (
+    int $least,
+    int $most,
+    string $amount,
+    array $why,
+): void {
+    $because = new Reasons();
+    $limits = new DoseLimits(
+        envelopeWith([[Field::RepsMin, $least], [Field::RepsMax, $most]]),
+        goal: Goal::StrengthOlder,
+    );
     $cut = $limits->cut(aDose(['reps' => ['lo' => 8, 'hi' => 10]]), $because);
     expect($cut->amount->label())->toBe($amount)
         ->and(array_map(static fn ($r): string => $r->rule, $because->all()))->toBe($why);
@@ -187,18 +232,23 @@ it('lifts the top with a bottom that was lifted, by four', function (int $least,
 
 it('gives each side the pull of its own', function (): void {
     $joined = Dose::joined(
-        aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => 20]), aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => 30]),
+        aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => 20]),
+        aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => 30]),
     );
     expect([$joined->pullN, $joined->on(Side::Left)->pullN, $joined->on(Side::Right)->pullN])->toBe([20, 20, 30])
         ->and(json_decode((string) json_encode($joined), true))->toMatchArray(['right' => ['pull_n' => 30]]);
     $same = Dose::joined(
-        aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => 20]), aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => 20]),
+        aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => 20]),
+        aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => 20]),
     );
     expect($same->isApart())->toBeFalse();
 });
 
 it('says what a first load is near, and where it is the lightest', function (array $client, string $says): void {
-    $here = Made::at(Made::situation(Made::client(['body_mass_kg' => 70, ...$client]), kit: Made::kitchen()), 'tote_row/hand_chair');
+    $here = Made::at(
+        Made::situation(Made::client(['body_mass_kg' => 70, ...$client]), kit: Made::kitchen()),
+        'tote_row/hand_chair',
+    );
     expect(Start::of($here)->says())->toBe(Made::said($says));
 })->with([
     'a share of the body' => [[], 'No usable easy set yet: a load near 1.4 kg to begin with, 15 reps, RPE up to 5.'],

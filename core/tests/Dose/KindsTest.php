@@ -27,14 +27,22 @@ it('knows what each kind of dose may be', function (
 it('begins with what each kind begins with, under the limit that binds it', function (
     DoseKind $kind, Goal $goal, string $range, ?Field $cappedBy,
 ): void {
-    expect(Kinds::of($kind)->range($goal)->label())->toBe($range)->and(Kinds::of($kind)->cappedBy($goal))->toBe($cappedBy);
+    expect(Kinds::of($kind)->range($goal)->label())
+        ->toBe($range)
+        ->and(Kinds::of($kind)->cappedBy($goal))
+        ->toBe($cappedBy);
 })->with([
-    [DoseKind::Reps, Goal::StrengthOlder, '8-12', Field::RepsMax], [DoseKind::Reps, Goal::Power, '6-10', Field::RepsMax],
+    [DoseKind::Reps, Goal::StrengthOlder, '8-12', Field::RepsMax],
+    [DoseKind::Reps, Goal::Power, '6-10', Field::RepsMax],
     [DoseKind::Reps, Goal::Balance, '8-12', Field::RepsMax],
-    [DoseKind::Seconds, Goal::StrengthOlder, '30-60', null], [DoseKind::Seconds, Goal::WarmUp, '180-300', null],
-    [DoseKind::Hold, Goal::Isometric, '10-20', Field::HoldMaxS], [DoseKind::Hold, Goal::StrengthOlder, '10-20', Field::HoldMaxS],
-    [DoseKind::Hold, Goal::Balance, '10-30', null], [DoseKind::Hold, Goal::Mobility, '10-30', null],
-    [DoseKind::Steps, Goal::Balance, '10-20', null], [DoseKind::Trips, Goal::StrengthOlder, '2-4', null],
+    [DoseKind::Seconds, Goal::StrengthOlder, '30-60', null],
+    [DoseKind::Seconds, Goal::WarmUp, '180-300', null],
+    [DoseKind::Hold, Goal::Isometric, '10-20', Field::HoldMaxS],
+    [DoseKind::Hold, Goal::StrengthOlder, '10-20', Field::HoldMaxS],
+    [DoseKind::Hold, Goal::Balance, '10-30', null],
+    [DoseKind::Hold, Goal::Mobility, '10-30', null],
+    [DoseKind::Steps, Goal::Balance, '10-20', null],
+    [DoseKind::Trips, Goal::StrengthOlder, '2-4', null],
     [DoseKind::Metres, Goal::StrengthOlder, '5-10', null],
 ]);
 

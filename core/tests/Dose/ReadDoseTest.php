@@ -7,7 +7,7 @@ use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Vocabulary\Side;
 
-/* A dose as it is read: each field from end to end, what is refused at which place, and what two sides make together. */
+/* A dose as it is read: each field from end to end, what is refused where, and what two sides make together. */
 
 const A_DOSE = ['sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 4, 'hi' => 6]];
 
@@ -38,12 +38,18 @@ it('counts from one to its most, by an effort up to ten', function (array $with,
     };
     expect($read())->toBe($pointer);
 })->with([
-    [['reps' => ['lo' => 1, 'hi' => 1]], null], [['reps' => ['lo' => 0, 'hi' => 8]], '/reps/lo'],
-    [['reps' => ['lo' => 1, 'hi' => 1800]], null], [['reps' => ['lo' => 1, 'hi' => 1801]], '/reps/hi'],
-    [['effort' => ['lo' => 0, 'hi' => 10]], null], [['effort' => ['lo' => 0, 'hi' => 11]], '/effort/hi'],
-    [['left' => ['reps' => ['lo' => 1, 'hi' => 4]]], null], [['left' => ['reps' => ['lo' => 0, 'hi' => 4]]], '/left/reps/lo'],
-    [['right' => ['load_g' => 1]], null], [['right' => ['load_g' => 0]], '/right/load_g'],
-    [['right' => ['pull_n' => 1]], null], [['right' => ['pull_n' => 0]], '/right/pull_n'],
+    [['reps' => ['lo' => 1, 'hi' => 1]], null],
+    [['reps' => ['lo' => 0, 'hi' => 8]], '/reps/lo'],
+    [['reps' => ['lo' => 1, 'hi' => 1800]], null],
+    [['reps' => ['lo' => 1, 'hi' => 1801]], '/reps/hi'],
+    [['effort' => ['lo' => 0, 'hi' => 10]], null],
+    [['effort' => ['lo' => 0, 'hi' => 11]], '/effort/hi'],
+    [['left' => ['reps' => ['lo' => 1, 'hi' => 4]]], null],
+    [['left' => ['reps' => ['lo' => 0, 'hi' => 4]]], '/left/reps/lo'],
+    [['right' => ['load_g' => 1]], null],
+    [['right' => ['load_g' => 0]], '/right/load_g'],
+    [['right' => ['pull_n' => 1]], null],
+    [['right' => ['pull_n' => 0]], '/right/pull_n'],
 ]);
 
 it('has a value for what was not said', function (): void {

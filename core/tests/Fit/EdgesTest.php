@@ -37,7 +37,10 @@ it('holds on with as many hands as grip', function (string $left, string $right,
     $client = [
         'conditions' => [['code' => 'fracture_healing', 'side' => 'left', 'detail' => ['leg', 'weight_partial']]],
         'function' => [
-            'grip' => ['left' => $left, 'right' => $right], 'standing' => 'free', 'trunk' => 'full', 'floor_transfer' => 'alone',
+            'grip' => ['left' => $left, 'right' => $right],
+            'standing' => 'free',
+            'trunk' => 'full',
+            'floor_transfer' => 'alone',
             'home' => 'someone_home',
         ],
     ];
@@ -56,7 +59,10 @@ it('lets nothing press in a part that may carry no load', function (array $deman
     'nothing pressed' => [['region' => 'trunk'], 'fits'],
 ]);
 
-it('takes weight on the hands for the motion that it is, named or not', function (array $demands, string $verdict): void {
+it('takes weight on the hands for the motion that it is, named or not', function (
+    array $demands,
+    string $verdict,
+): void {
     $sore = ['conditions' => [['code' => 'stroke_hemiparesis', 'side' => 'left', 'detail' => ['painful_shoulder']]]];
     expect(verdictOn(['position' => 'seated', 'region' => 'trunk', 'support' => 'seated', ...$demands], $sore)->verdict)
         ->toBe($verdict);
@@ -73,18 +79,30 @@ it('trains balance alone with a hand on something fixed, where there is a hand f
     $client = [
         'conditions' => [['code' => 'low_vision']],
         'function' => [
-            'grip' => ['left' => $grip, 'right' => $grip], 'standing' => 'free', 'trunk' => 'full', 'floor_transfer' => 'alone',
+            'grip' => ['left' => $grip, 'right' => $grip],
+            'standing' => 'free',
+            'trunk' => 'full',
+            'floor_transfer' => 'alone',
             'home' => $home,
         ],
     ];
     $found = verdictOn(['balance' => 2, ...$demands], $client);
-    expect([$found->verdict, array_map(static fn (Change $c): string => $c->code(), $found->changes)])->toBe([$verdict, $changes]);
+    expect([$found->verdict, array_map(static fn (Change $c): string => $c->code(), $found->changes)])->toBe([
+        $verdict,
+        $changes,
+    ]);
 })->with([
     'somebody there' => ['someone_home', ['support' => 'one_hand'], 'fair', 'fits', []],
     'alone, a hand free' => ['alone', ['support' => 'one_hand'], 'fair', 'changes', ['hold_on:one_hand']],
     'alone, both hands full' => ['alone', ['support' => 'free'], 'fair', 'out', []],
     'alone, hands that cannot hold' => ['alone', ['support' => 'one_hand'], 'weak', 'out', []],
-    'alone, held on to by itself' => ['alone', ['support' => 'one_hand', 'usual_support' => 'one_hand'], 'fair', 'fits', []],
+    'alone, held on to by itself' => [
+        'alone',
+        ['support' => 'one_hand', 'usual_support' => 'one_hand'],
+        'fair',
+        'fits',
+        [],
+    ],
     'alone, no balance to speak of' => ['alone', ['support' => 'one_hand', 'balance' => 1], 'fair', 'fits', []],
     'alone, seated' => [
         'alone', ['position' => 'seated', 'support' => 'seated', 'usual_support' => 'seated'], 'fair', 'fits', [],
@@ -95,35 +113,69 @@ it('steadies with fingertips who has no grip', function (string $grip, string $v
     $client = [
         'conditions' => [['code' => 'parkinsons']],
         'function' => [
-            'grip' => ['left' => $grip, 'right' => $grip], 'standing' => 'free', 'trunk' => 'full', 'floor_transfer' => 'alone',
+            'grip' => ['left' => $grip, 'right' => $grip],
+            'standing' => 'free',
+            'trunk' => 'full',
+            'floor_transfer' => 'alone',
             'home' => 'someone_home',
         ],
     ];
-    expect(verdictOn(['balance' => 2, 'support' => 'two_hands'], $client)->changes[0]->code())->toBe('hold_on:fingertip')
-        ->and(verdictOn(['balance' => 2, 'support' => 'two_hands'], $client)->verdict)->toBe($verdict);
+    expect(verdictOn(['balance' => 2, 'support' => 'two_hands'], $client)->changes[0]->code())
+        ->toBe('hold_on:fingertip')
+        ->and(verdictOn(['balance' => 2, 'support' => 'two_hands'], $client)->verdict)
+        ->toBe($verdict);
 })->with([['full', 'changes'], ['weak', 'changes'], ['none', 'changes']]);
 
 it('counts hands and knees as kneeling', function (string $position, string $verdict): void {
-    $knee = ['conditions' => [['code' => 'knee_replacement', 'side' => 'left', 'since' => '2020-01-01', 'detail' => ['impact_cleared']]]];
+    $knee = [
+        'conditions' => [
+            ['code' => 'knee_replacement', 'side' => 'left', 'since' => '2020-01-01', 'detail' => ['impact_cleared']],
+        ],
+    ];
     expect(verdictOn(['position' => $position, 'region' => 'trunk'], $knee, [])->verdict)->toBe($verdict);
 })->with([['quadruped', 'out'], ['seated', 'fits'], ['side_lying', 'fits']]);
 
-it('takes a motion to the side that is named, and to both where none is', function (array $demands, string $verdict): void {
+it('takes a motion to the side that is named, and to both where none is', function (
+    array $demands,
+    string $verdict,
+): void {
     $sore = ['conditions' => [['code' => 'rotator_cuff_pain', 'side' => 'left']]];
-    expect(verdictOn(['position' => 'seated', 'region' => 'upper', 'support' => 'seated', 'motions' => ['shoulder_past_90'], ...$demands], $sore, [])->verdict)
-        ->toBe($verdict);
+    expect(
+        verdictOn(
+            [
+                'position' => 'seated',
+                'region' => 'upper',
+                'support' => 'seated',
+                'motions' => ['shoulder_past_90'],
+                ...$demands,
+            ],
+            $sore,
+            [],
+        )->verdict,
+    )->toBe($verdict);
 })->with([
-    'no side named' => [[], 'out'], 'the sore side' => [['side' => 'left'], 'out'], 'the other' => [['side' => 'right'], 'fits'],
+    'no side named' => [[], 'out'],
+    'the sore side' => [['side' => 'left'], 'out'],
+    'the other' => [['side' => 'right'], 'fits'],
     'both' => [['side' => 'both'], 'out'],
 ]);
 
 it('trains a weak hand, without a load, and asks nothing of one that has no function', function (
     string $grip, bool $trains, bool $loaded, string $verdict,
 ): void {
-    $client = Made::client(['function' => [...Made::form()['function'], 'grip' => ['left' => $grip, 'right' => $grip]]]);
-    $demands = Demands::read(new Bag([
-        'position' => 'seated', 'region' => 'upper', 'support' => 'seated', 'grip' => 'power', 'trains_grip' => $trains,
-    ]), []);
+    $client = Made::client([
+        'function' => [...Made::form()['function'], 'grip' => ['left' => $grip, 'right' => $grip]],
+    ]);
+    $demands = Demands::read(
+        new Bag([
+            'position' => 'seated',
+            'region' => 'upper',
+            'support' => 'seated',
+            'grip' => 'power',
+            'trains_grip' => $trains,
+        ]),
+        [],
+    );
     $envelope = RuleBook::standard()->envelope(new Facts($client, Day::of(Made::TODAY)));
     $judged = (new Judge($envelope, $client->function))->verdict(
         $loaded ? $demands->loading([Region::Upper], WhichSide::Working) : $demands,

@@ -256,7 +256,11 @@ it('says what was read and when to look again', function (
         [], ['sbp' => 165, 'dbp' => 95], 'Blood pressure 165/95. No hypertension is on record.', 'read it again', 5,
     ],
     'dysreflexia' => [
-        CORD, ['sbp' => 115, 'dbp' => 60, 'skin_ok' => true], 'Systolic pressure 115, usual 95.', 'read it again in 5 minutes', 5,
+        CORD,
+        ['sbp' => 115, 'dbp' => 60, 'skin_ok' => true],
+        'Systolic pressure 115, usual 95.',
+        'read it again in 5 minutes',
+        5,
     ],
     'the upper alone' => [[], ['sbp' => 185], 'Blood pressure 185/?.', 'read it again', 5],
     'the lower alone' => [[], ['dbp' => 112], 'Blood pressure ?/112.', 'read it again', 5],

@@ -91,7 +91,11 @@ it('gives the verdict of its row where two rows meet', function (
         ['usual' => ['dbp' => 84]], ['sbp' => 182, 'dbp' => 90], [], 'wait', 'Blood pressure 182/90, usual ?/84.',
     ],
     'ketones to be tested' => [
-        GLIFLOZIN, ['glucose_mmol' => 8, 'unwell' => true], [], 'wait', 'Unwell on an SGLT2 inhibitor, ketones not known.',
+        GLIFLOZIN,
+        ['glucose_mmol' => 8, 'unwell' => true],
+        [],
+        'wait',
+        'Unwell on an SGLT2 inhibitor, ketones not known.',
     ],
     'weight goes up where nobody watches fluid' => [
         ['usual' => ['weight_kg' => 60], 'conditions' => [['code' => 'hypertension_controlled']]],
@@ -109,28 +113,41 @@ it('gives the verdict of its row where two rows meet', function (
 
 it('tells to begin only where nothing else is to be done and the verdict is go', function (): void {
     $note = Finding::lighter('r', 'says', 'Drink.');
-    expect((new GateResult(GateVerdict::Go, [], []))->actions())->toBe(['Begin with the warm-up.'])
-        ->and((new GateResult(GateVerdict::Go, [$note], []))->actions())->toBe(['Drink.'])
-        ->and((new GateResult(GateVerdict::Wait, [], []))->actions())->toBe([])
-        ->and((new GateResult(GateVerdict::Lighter, [Finding::lighter('r', 'says', ''), $note], []))->actions())->toBe(['Drink.']);
+    expect((new GateResult(GateVerdict::Go, [], []))->actions())
+        ->toBe(['Begin with the warm-up.'])
+        ->and((new GateResult(GateVerdict::Go, [$note], []))->actions())
+        ->toBe(['Drink.'])
+        ->and((new GateResult(GateVerdict::Wait, [], []))->actions())
+        ->toBe([])
+        ->and((new GateResult(GateVerdict::Lighter, [Finding::lighter('r', 'says', ''), $note], []))->actions())
+        ->toBe(['Drink.']);
 });
 
 it('asks at home for what is watched, and how they feel and where it hurts in any case', function (
     array $conditions, array $numbers, array $seen,
 ): void {
     $asked = Asked::of(Made::envelope($conditions));
-    expect(array_column($asked->numbers, 'value'))->toBe($numbers)->and(array_column($asked->seen, 'value'))->toBe($seen);
+    expect(array_column($asked->numbers, 'value'))
+        ->toBe($numbers)
+        ->and(array_column($asked->seen, 'value'))
+        ->toBe($seen);
 })->with([
     'nothing watched' => [[], ['pain'], ['unwell', 'slept_badly']],
     'pressure' => [[['code' => 'hypertension_controlled']], ['sbp', 'dbp', 'pain'], ['unwell', 'slept_badly']],
     'pressure lying and standing' => [
-        [['code' => 'orthostatic_drop']], ['sbp', 'dbp', 'sbp_standing', 'dbp_standing', 'pain'], ['unwell', 'slept_badly'],
+        [['code' => 'orthostatic_drop']],
+        ['sbp', 'dbp', 'sbp_standing', 'dbp_standing', 'pain'],
+        ['unwell', 'slept_badly'],
     ],
     'glucose' => [
         [['code' => 'diabetes_glucose_lowering']], ['glucose_mmol', 'ketones_mmol', 'pain'], ['unwell', 'slept_badly'],
     ],
     'skin' => [[['code' => 'peripheral_neuropathy']], ['pain'], ['skin_ok', 'unwell', 'slept_badly']],
-    'a limb' => [[['code' => 'lymphedema', 'side' => 'left', 'detail' => ['arms']]], ['pain'], ['limb_change', 'unwell', 'slept_badly']],
+    'a limb' => [
+        [['code' => 'lymphedema', 'side' => 'left', 'detail' => ['arms']]],
+        ['pain'],
+        ['limb_change', 'unwell', 'slept_badly'],
+    ],
 ]);
 
 it('says a reading to one decimal, with its unit', function (): void {
@@ -140,7 +157,11 @@ it('says a reading to one decimal, with its unit', function (): void {
 });
 
 it('asks for the feel of a pulse where the pulse is counted', function (): void {
-    $counted = (new Rules('order', 'an order'))->watch(Watched::HeartRate, Moment::Before, 'The pulse before each session.');
+    $counted = (new Rules('order', 'an order'))->watch(
+        Watched::HeartRate,
+        Moment::Before,
+        'The pulse before each session.',
+    );
     $asked = Asked::of(new Envelope($counted->all()));
     expect(array_column($asked->numbers, 'value'))->toBe(['heart_rate', 'pain'])
         ->and(array_column($asked->seen, 'value'))->toBe(['irregular_pulse', 'unwell', 'slept_badly']);

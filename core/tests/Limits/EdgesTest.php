@@ -21,7 +21,9 @@ function aheadOf(array $client): array
 {
     $facts = new Facts(Made::client($client), Day::of('2026-11-27'));
 
-    return array_map(static fn (Crossing $c): array => [(string) $c->date, $c->says], [...RuleBook::standard()->crossings($facts)]);
+    return array_map(static fn (Crossing $c): array => [(string) $c->date, $c->says], [
+        ...RuleBook::standard()->crossings($facts),
+    ]);
 }
 
 /** @return list<string> */
@@ -40,7 +42,9 @@ it('reminds of what a client sees to around a session', function (string $remind
         RuleBook::standard()->conditions(),
         static fn (ConditionAbout $a): bool => in_array(Reminder::from($reminder), $a->reminders, true),
     );
-    expect(array_values(array_map(static fn (ConditionAbout $a): string => $a->code, $with)))->toEqualCanonicalizing($codes);
+    expect(array_values(array_map(static fn (ConditionAbout $a): string => $a->code, $with)))->toEqualCanonicalizing(
+        $codes,
+    );
 })->with([
     ['rise_slowly', [
         'hypertension_controlled', 'orthostatic_drop', 'autonomic_neuropathy', 'parkinsons', 'dizziness', 'epilepsy',
@@ -52,10 +56,17 @@ it('reminds of what a client sees to around a session', function (string $remind
     ['pelvic_floor', ['pelvic_organ_prolapse']],
 ]);
 
-it('warns of what a wheelchair has, or lacks, or nobody asked about', function (array $chair, bool $tips, bool $plate): void {
-    $function = [...Made::form()['function'], 'standing' => 'none', ...($chair === [] ? [] : ['wheelchair' => $chair])];
+it('warns of what a wheelchair has, or lacks, or nobody asked about', function (
+    array $chair,
+    bool $tips,
+    bool $plate,
+): void {
+    $function = [...Made::form()['function'], 'standing' => 'none', ...$chair === [] ? [] : ['wheelchair' => $chair]];
     $notes = implode(' ', notesFor(['conditions' => [['code' => 'wheelchair_user']], 'function' => $function]));
-    expect(str_contains($notes, 'Anti-tip bars: none'))->toBe($tips)->and(str_contains($notes, 'Footplate: swing it away'))->toBe($plate);
+    expect(str_contains($notes, 'Anti-tip bars: none'))
+        ->toBe($tips)
+        ->and(str_contains($notes, 'Footplate: swing it away'))
+        ->toBe($plate);
 })->with([
     'not asked' => [[], true, true], 'both' => [['anti_tip' => true, 'footplate' => true], false, true],
     'neither' => [['anti_tip' => false, 'footplate' => false], true, false],
@@ -67,16 +78,23 @@ it('warns nobody of a wheelchair who has none', function (): void {
 
 it('says when a pregnancy is held back later', function (string $code, string $due, array $ahead): void {
     $found = aheadOf([
-        'sex' => 'female', 'birth_date' => '1994-01-01', 'pregnancy' => ['due_date' => $due], 'conditions' => [['code' => $code]],
+        'sex' => 'female',
+        'birth_date' => '1994-01-01',
+        'pregnancy' => ['due_date' => $due],
+        'conditions' => [['code' => $code]],
     ]);
     foreach ($ahead as $line) {
         expect($found)->toContain($line);
     }
-    expect(count(array_filter($found, static fn (array $c): bool => str_contains($c[1], 'weeks with'))))->toBe(count($ahead));
+    expect(count(array_filter($found, static fn (array $c): bool => str_contains($c[1], 'weeks with'))))->toBe(
+        count($ahead),
+    );
 })->with([
     // 24 weeks on the day: 112 days to go. At 26 weeks, at 28 weeks.
     'placenta praevia' => [
-        'pregnancy_placenta_praevia', '2027-03-19', [['2026-12-11', '26 weeks with placenta praevia: exercise is withheld.']],
+        'pregnancy_placenta_praevia',
+        '2027-03-19',
+        [['2026-12-11', '26 weeks with placenta praevia: exercise is withheld.']],
     ],
     'twins' => ['pregnancy_twins', '2027-03-19', [['2026-12-25', '28 weeks with twins: clearance is required.']]],
     'past it' => ['pregnancy_twins', '2027-02-05', []],
@@ -87,15 +105,22 @@ it('ends an order of six weeks after six weeks', function (string $code): void {
         ->toContain('2027-01-01');
 })->with(['abdominal_surgery', 'breast_surgery', 'prostate_surgery', 'device_pacemaker_icd']);
 
-it('ends impact\'s rest after a birth at twelve weeks, with a screen that shows nothing', function (string $on, array $symptoms, int $impact): void {
+it('ends impact\'s rest after a birth at twelve weeks, with a screen that shows nothing', function (
+    string $on,
+    array $symptoms,
+    int $impact,
+): void {
     $client = Made::client([
         'sex' => 'female', 'birth_date' => '1994-01-01',
         'postpartum' => ['birth_date' => '2026-09-04', 'birth' => 'vaginal', 'symptoms' => $symptoms],
     ]);
-    expect(RuleBook::standard()->envelope(new Facts($client, Day::of($on)))->tightest(Field::ImpactMax)?->value)->toBe($impact);
+    expect(
+        RuleBook::standard()->envelope(new Facts($client, Day::of($on)))->tightest(Field::ImpactMax)?->value,
+    )->toBe($impact);
 })->with([
     // Born on 4 September: 84 days later is 27 November.
-    'a day before' => ['2026-11-26', ['symptom_free_screen'], 0], 'on the day, screened' => ['2026-11-27', ['symptom_free_screen'], 3],
+    'a day before' => ['2026-11-26', ['symptom_free_screen'], 0],
+    'on the day, screened' => ['2026-11-27', ['symptom_free_screen'], 3],
     'on the day, not screened' => ['2026-11-27', [], 0],
 ]);
 
@@ -122,7 +147,10 @@ it('says which own figure would do', function (string $field, string $value, str
     ['impact_max', '4', 'must be a whole number from 0 to 3, for example 1.'],
 ]);
 
-it('stops everybody for these signs, and a client for those of their own besides', function (array $conditions, array $more): void {
+it('stops everybody for these signs, and a client for those of their own besides', function (
+    array $conditions,
+    array $more,
+): void {
     $all = [
         'chest_pain', 'faintness', 'new_breathlessness', 'new_weakness', 'sudden_headache', 'calf_swelling',
         'fall_with_injury', 'loss_of_bladder_or_bowel_control', 'vision_change', 'trouble_speaking',
@@ -145,5 +173,8 @@ it('says which school loads a fragile bone', function (array $schools, string $s
 })->with([
     'none chosen' => [[], 'School: moderate loads of 8-12 reps'],
     'moderate' => [['schools' => ['fragile_bone' => 'moderate']], 'School: moderate loads of 8-12 reps'],
-    'light and many' => [['schools' => ['fragile_bone' => 'light_many']], 'School chosen: light and many, 10 up to 25 reps'],
+    'light and many' => [
+        ['schools' => ['fragile_bone' => 'light_many']],
+        'School chosen: light and many, 10 up to 25 reps',
+    ],
 ]);

@@ -27,21 +27,44 @@ const UNDER_THE_KNIFE = [
     'sternotomy', 'shoulder_surgery', 'spinal_surgery', 'abdominal_surgery', 'breast_surgery', 'prostate_surgery',
 ];
 
-it('follows from these conditions and from no other', function (ConditionTrait $trait, array $codes, array $detail = []): void {
+it('follows from these conditions and from no other', function (
+    ConditionTrait $trait,
+    array $codes,
+    array $detail = [],
+): void {
     expect(codesWith($trait, $detail))->toEqualCanonicalizing($codes);
 })->with([
     // Under a heart, valve, platelet, fistula, lymphedema or surgical cap, a fracture or a metastasis.
-    'the lightest load to begin with' => [ConditionTrait::LightestStart, [
-        'coronary_disease', 'heart_failure', 'valve_or_aortic_disease', 'dialysis_fistula', 'lymphedema', 'bone_metastasis',
-        'platelets_low', 'fracture_healing', ...UNDER_THE_KNIFE,
-    ]],
-    'a cap that waits for the clinician' => [ConditionTrait::CapWaits, [
-        'coronary_disease', 'heart_failure', 'valve_or_aortic_disease', 'stroke_hemiparesis', 'bone_metastasis',
-        'dialysis_fistula',
-    ]],
+    'the lightest load to begin with' => [
+        ConditionTrait::LightestStart,
+        [
+            'coronary_disease',
+            'heart_failure',
+            'valve_or_aortic_disease',
+            'dialysis_fistula',
+            'lymphedema',
+            'bone_metastasis',
+            'platelets_low',
+            'fracture_healing',
+            ...UNDER_THE_KNIFE,
+        ],
+    ],
+    'a cap that waits for the clinician' => [
+        ConditionTrait::CapWaits,
+        [
+            'coronary_disease',
+            'heart_failure',
+            'valve_or_aortic_disease',
+            'stroke_hemiparesis',
+            'bone_metastasis',
+            'dialysis_fistula',
+        ],
+    ],
     'fragile' => [ConditionTrait::Fragile, ['falls_risk_high', 'heart_failure', 'sternotomy']],
     'fragile with a vertebral fracture' => [
-        ConditionTrait::Fragile, ['falls_risk_high', 'heart_failure', 'sternotomy', 'osteoporosis'], ['vertebral_fracture'],
+        ConditionTrait::Fragile,
+        ['falls_risk_high', 'heart_failure', 'sternotomy', 'osteoporosis'],
+        ['vertebral_fracture'],
     ],
     'fragile under treatment' => [
         ConditionTrait::Fragile, ['falls_risk_high', 'heart_failure', 'sternotomy', 'cancer'], ['under_treatment'],
@@ -51,9 +74,16 @@ it('follows from these conditions and from no other', function (ConditionTrait $
         ['older_adult_new', 'coronary_disease', 'heart_failure', 'stroke_hemiparesis', 'cancer'],
     ],
     'no first block once it is done' => [ConditionTrait::FirstBlock, [], ['first_block_done']],
-    'a wound, a bone or a joint that heals' => [ConditionTrait::Healing, [
-        'hip_replacement_posterior', 'hip_replacement_anterior', 'knee_replacement', 'fracture_healing', ...UNDER_THE_KNIFE,
-    ]],
+    'a wound, a bone or a joint that heals' => [
+        ConditionTrait::Healing,
+        [
+            'hip_replacement_posterior',
+            'hip_replacement_anterior',
+            'knee_replacement',
+            'fracture_healing',
+            ...UNDER_THE_KNIFE,
+        ],
+    ],
     'wheels' => [
         ConditionTrait::UsesWheels,
         ['spinal_cord_injury_t6_or_above', 'spinal_cord_injury_below_t6', 'wheelchair_user'],
@@ -75,11 +105,24 @@ it('follows from these conditions and from no other', function (ConditionTrait $
         ConditionTrait::LongStandingJointPain, ['osteoarthritis_hip', 'osteoarthritis_knee'],
     ],
     // Heart, lungs or pressure.
-    'a warm-up that is never left out' => [ConditionTrait::NeedsWarmUp, [
-        'hypertension_controlled', 'coronary_disease', 'unstable_heart', 'atrial_fibrillation', 'peripheral_artery_disease',
-        'heart_failure', 'device_pacemaker_icd', 'valve_or_aortic_disease', 'sternotomy', 'beta_blocker', 'anticoagulant',
-        'orthostatic_drop', 'chronic_lung_disease',
-    ]],
+    'a warm-up that is never left out' => [
+        ConditionTrait::NeedsWarmUp,
+        [
+            'hypertension_controlled',
+            'coronary_disease',
+            'unstable_heart',
+            'atrial_fibrillation',
+            'peripheral_artery_disease',
+            'heart_failure',
+            'device_pacemaker_icd',
+            'valve_or_aortic_disease',
+            'sternotomy',
+            'beta_blocker',
+            'anticoagulant',
+            'orthostatic_drop',
+            'chronic_lung_disease',
+        ],
+    ],
     'a sore leg' => [
         ConditionTrait::SoreLeg, ['osteoarthritis_hip', 'osteoarthritis_knee', 'pregnancy_pelvic_girdle_pain'],
     ],
@@ -99,7 +142,9 @@ it('asks more of the function where a condition makes it matter', function (stri
         RuleBook::standard()->conditions(),
         static fn (ConditionAbout $a): bool => in_array(FunctionPart::from($part), $a->asks, true),
     );
-    expect(array_values(array_map(static fn (ConditionAbout $a): string => $a->code, $asking)))->toEqualCanonicalizing($codes);
+    expect(array_values(array_map(static fn (ConditionAbout $a): string => $a->code, $asking)))->toEqualCanonicalizing(
+        $codes,
+    );
 })->with([
     ['limbs', [
         'stroke_hemiparesis', 'multiple_sclerosis', 'spinal_cord_injury_t6_or_above', 'spinal_cord_injury_below_t6',
@@ -175,11 +220,16 @@ it('is found by the words that a clinic uses', function (string $code, array $wo
     ['knee_replacement', ['TKR', 'TKA', 'new knee']], ['shoulder_surgery', ['cuff repair', 'TSR']],
     ['spinal_surgery', ['laminectomy', 'fusion', 'discectomy']],
     ['abdominal_surgery', ['laparotomy', 'appendix', 'bowel surgery']],
-    ['breast_surgery', ['mastectomy', 'lumpectomy']], ['prostate_surgery', ['prostatectomy']],
-    ['fracture_healing', ['broken bone', 'ORIF']], ['cancer', ['oncology', 'chemotherapy', 'tumour']],
-    ['lymphedema', ['lymphoedema', 'swollen arm', 'BCRL']], ['bone_metastasis', ['bone mets', 'secondary', 'metastases']],
-    ['platelets_low', ['thrombocytopenia', 'platelets']], ['hernia', ['rupture', 'inguinal']],
-    ['ostomy', ['stoma', 'colostomy', 'ileostomy']], ['pelvic_organ_prolapse', ['POP', 'prolapse']],
+    ['breast_surgery', ['mastectomy', 'lumpectomy']],
+    ['prostate_surgery', ['prostatectomy']],
+    ['fracture_healing', ['broken bone', 'ORIF']],
+    ['cancer', ['oncology', 'chemotherapy', 'tumour']],
+    ['lymphedema', ['lymphoedema', 'swollen arm', 'BCRL']],
+    ['bone_metastasis', ['bone mets', 'secondary', 'metastases']],
+    ['platelets_low', ['thrombocytopenia', 'platelets']],
+    ['hernia', ['rupture', 'inguinal']],
+    ['ostomy', ['stoma', 'colostomy', 'ileostomy']],
+    ['pelvic_organ_prolapse', ['POP', 'prolapse']],
     ['latex_allergy', ['rubber']],
     ['post_exertional_fatigue', ['ME', 'CFS', 'chronic fatigue', 'long COVID', 'PEM']],
     ['other_condition', ['other', 'rare', 'not listed']],

@@ -41,8 +41,16 @@ it('makes one point a session and side, the oldest first', function (): void {
 });
 
 it('has no load, no volume and no estimate where nothing was lifted', function (): void {
-    [$point] = overTime([['date' => '2026-11-20', 'sets' => [['hold' => 20, 'effort' => 6], ['hold' => 25, 'effort' => 7]]]]);
-    expect([$point->loadG, $point->liftedG, $point->movedKg, $point->max, $point->total])->toBe([null, null, null, null, 45]);
+    [$point] = overTime([
+        ['date' => '2026-11-20', 'sets' => [['hold' => 20, 'effort' => 6], ['hold' => 25, 'effort' => 7]]],
+    ]);
+    expect([$point->loadG, $point->liftedG, $point->movedKg, $point->max, $point->total])->toBe([
+        null,
+        null,
+        null,
+        null,
+        45,
+    ]);
 });
 
 it('counts the body with what is held, and by itself', function (): void {
@@ -59,7 +67,9 @@ it('counts the body with what is held, and by itself', function (): void {
 
 it('sums up some weeks, both ends counted', function (): void {
     $session = static fn (string $on, int $reps, int $g, float $effort, int $pain): array => [
-        'date' => $on, 'sets' => [['reps' => $reps, 'load_g' => $g, 'effort' => $effort]], 'pain' => ['during' => $pain],
+        'date' => $on,
+        'sets' => [['reps' => $reps, 'load_g' => $g, 'effort' => $effort]],
+        'pain' => ['during' => $pain],
     ];
     $points = overTime([
         $session('2026-10-31', 15, 9000, 9, 6), $session('2026-11-01', 12, 4000, 6, 1),

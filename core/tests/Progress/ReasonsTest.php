@@ -27,16 +27,32 @@ require_once __DIR__.'/helpers.php';
 
 /* Each proposal with every reason that it gives: a decision whose reason is missing is as wrong as another decision. */
 
-const BAND_BY_FEEL = ['sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 6, 'hi' => 8], 'rest_s' => 60];
+const BAND_BY_FEEL = [
+    'sets' => 2,
+    'reps' => ['lo' => 8, 'hi' => 12],
+    'effort' => ['lo' => 6, 'hi' => 8],
+    'rest_s' => 60,
+];
 
-function courseAt(array $dose, array $history, array $client = [], ?Goal $goal = null, bool $byFeel = false, ?array $ladder = []): Course
-{
+function courseAt(
+    array $dose,
+    array $history,
+    array $client = [],
+    ?Goal $goal = null,
+    bool $byFeel = false,
+    ?array $ladder = [],
+): Course {
     $profile = Made::client($client);
     $on = Day::of(Made::TODAY);
 
     return new Course(
-        Dose::read(new Bag($dose)), array_map(static fn (array $h): Performed => Performed::read(new Bag($h)), $history),
-        $on, $profile, new DoseLimits(RuleBook::standard()->envelope(new Facts($profile, $on)), goal: $goal), $ladder, $byFeel,
+        Dose::read(new Bag($dose)),
+        array_map(static fn (array $h): Performed => Performed::read(new Bag($h)), $history),
+        $on,
+        $profile,
+        new DoseLimits(RuleBook::standard()->envelope(new Facts($profile, $on)), goal: $goal),
+        $ladder,
+        $byFeel,
     );
 }
 
@@ -69,8 +85,22 @@ it('says each reason of a step of seconds', function (
         Goal::Isometric, 'seconds', 45, ['good_sessions', 'lever.rung', 'lever.rung'], 'rung', '10-45',
     ],
     'a stance grows' => [Goal::Balance, 'criterion_ladder', 20, ['criterion', 'step.seconds'], 'seconds', '10-25'],
-    'a stance to half a minute' => [Goal::Balance, 'criterion_ladder', 28, ['criterion', 'step.seconds'], 'seconds', '10-30'],
-    'a stance at half a minute' => [Goal::Balance, 'criterion_ladder', 30, ['criterion', 'lever.rung'], 'rung', '10-30'],
+    'a stance to half a minute' => [
+        Goal::Balance,
+        'criterion_ladder',
+        28,
+        ['criterion', 'step.seconds'],
+        'seconds',
+        '10-30',
+    ],
+    'a stance at half a minute' => [
+        Goal::Balance,
+        'criterion_ladder',
+        30,
+        ['criterion', 'lever.rung'],
+        'rung',
+        '10-30',
+    ],
 ]);
 
 it('comes down to fewer reps from more than ten alone', function (int $hi, bool $fewer): void {
@@ -82,7 +112,13 @@ it('comes down to fewer reps from more than ten alone', function (int $hi, bool 
 it('says why a band that nobody measured is stretched further, and why not', function (
     array $client, Decision $decision, string $rule,
 ): void {
-    $course = courseAt(BAND_BY_FEEL, [freeAgo(2, 'reps', 12, 5), freeAgo(5, 'reps', 12, 5)], $client, Goal::StrengthOlder, true);
+    $course = courseAt(
+        BAND_BY_FEEL,
+        [freeAgo(2, 'reps', 12, 5), freeAgo(5, 'reps', 12, 5)],
+        $client,
+        Goal::StrengthOlder,
+        true,
+    );
     $next = NextDose::propose(SchoolBook::find('effort_steered'), $course);
     expect($next->decision)->toBe($decision)->and(rulesSaid($next))->toBe(['mean_effort', $rule])
         ->and($next->otherwise)->toContain('luggage scale');
@@ -104,9 +140,16 @@ it('says that an easy set is needed where a cap has nothing to be taken of', fun
 });
 
 it('steers by effort from the bottom of the range, and says what it asked for', function (): void {
-    $at = static fn (int $reps): Proposal => proposed([doneAgo(2, $reps, 5), doneAgo(5, $reps, 5)], school: 'effort_steered');
-    expect($at(8)->decision)->toBe(Decision::StepUp)->and($at(7)->decision)->not->toBe(Decision::StepUp)
-        ->and($at(8)->because[0]->says)->toBe('Mean RPE 5, asked for 6-8; 2 of 2 sessions running at 5 or less.');
+    $at = static fn (int $reps): Proposal => proposed(
+        [doneAgo(2, $reps, 5), doneAgo(5, $reps, 5)],
+        school: 'effort_steered',
+    );
+    expect($at(8)->decision)
+        ->toBe(Decision::StepUp)
+        ->and($at(7)->decision)
+        ->not->toBe(Decision::StepUp)
+        ->and($at(8)->because[0]->says)
+        ->toBe('Mean RPE 5, asked for 6-8; 2 of 2 sessions running at 5 or less.');
     $mixed = doneAgo(2);
     $mixed['sets'] = array_map(static fn (float $effort): array => [
         'reps' => 10, 'effort' => $effort, 'load_g' => 5000,
@@ -116,10 +159,11 @@ it('steers by effort from the bottom of the range, and says what it asked for', 
 
 it('calls it a plateau by its weeks, and only what stays', function (int $days, ?string $says): void {
     // Eight sessions, the first so many days ago, the last two days ago, each half a point too hard.
-    $history = array_map(static fn (int $i): array => doneAgo((int) round($days - $i * ($days - 2) / 7), 12, 8.5), range(0, 7));
-    $found = array_values(array_filter(
-        proposed($history)->because, static fn ($r): bool => $r->rule === 'plateau',
-    ));
+    $history = array_map(
+        static fn (int $i): array => doneAgo((int) round($days - ($i * ($days - 2)) / 7), 12, 8.5),
+        range(0, 7),
+    );
+    $found = array_values(array_filter(proposed($history)->because, static fn ($r): bool => $r->rule === 'plateau'));
     expect($found[0]->says ?? null)->toBe($says);
 })->with([
     [27, null],
@@ -150,15 +194,35 @@ it('comes back with less, to one and no lower', function (array $dose, string $a
 ]);
 
 it('asks for a decision on everything but what stays', function (): void {
-    expect(array_map(
-        static fn (string $d): bool => Decision::from($d)->asksForDecision(), ['step_up', 'stay', 'ease', 'stop', 'retest'],
-    ))->toBe([true, false, true, true, true])->and(array_map(
-        static fn (string $d): bool => Decision::from($d)->isBrake(), ['step_up', 'stay', 'ease', 'stop', 'retest'],
-    ))->toBe([false, false, true, true, true]);
+    expect(
+        array_map(static fn (string $d): bool => Decision::from($d)->asksForDecision(), [
+            'step_up',
+            'stay',
+            'ease',
+            'stop',
+            'retest',
+        ]),
+    )
+        ->toBe([true, false, true, true, true])
+        ->and(
+            array_map(static fn (string $d): bool => Decision::from($d)->isBrake(), [
+                'step_up',
+                'stay',
+                'ease',
+                'stop',
+                'retest',
+            ]),
+        )
+        ->toBe([false, false, true, true, true]);
 });
 
-it('stops for a red flag, though no load here is light enough any more', function (bool $flag, Decision $decision): void {
-    $capped = ['own_limits' => [['field' => 'lift_max_g', 'value' => '1000', 'by' => 'Dr Amari', 'why' => 'as ordered']]];
+it('stops for a red flag, though no load here is light enough any more', function (
+    bool $flag,
+    Decision $decision,
+): void {
+    $capped = [
+        'own_limits' => [['field' => 'lift_max_g', 'value' => '1000', 'by' => 'Dr Amari', 'why' => 'as ordered']],
+    ];
     $next = proposed([doneAgo(2, more: $flag ? ['stop_sign' => true] : [])], [4500, 5000], $capped);
     expect($next->decision)->toBe($decision);
 })->with([[true, Decision::Stop], [false, Decision::Ease]]);
@@ -177,7 +241,10 @@ it('takes two percent for a step, and the next there is where none is near', fun
     'nothing heavier' => [[4000, 5000], 10, null, null],
 ]);
 
-it('eases to the next load that is a relief of five percent, or to the lightest', function (array $ladder, int $next): void {
+it('eases to the next load that is a relief of five percent, or to the lightest', function (
+    array $ladder,
+    int $next,
+): void {
     $course = courseAt(DOSE, [], ladder: $ladder);
     expect(Easing::oneLever($course, [])->dose->loadG)->toBe($next);
 })->with([
@@ -196,9 +263,15 @@ it('names each lever', function (string $lever, string $label, bool $counts): vo
 
 it('writes an offer and a proposal with what they have and no more', function (): void {
     $dose = Dose::read(new Bag(DOSE));
-    expect((new Offered('retest', 'Measure again.'))->jsonSerialize())->toBe(['lever' => 'retest', 'says' => 'Measure again.'])
-        ->and((new Offered('family', 'Or a row.', $dose, 'tote_row', 'hand_chair'))->jsonSerialize())->toBe([
-            'lever' => 'family', 'says' => 'Or a row.', 'dose' => $dose, 'family' => 'tote_row', 'rung' => 'hand_chair',
+    expect((new Offered('retest', 'Measure again.'))->jsonSerialize())
+        ->toBe(['lever' => 'retest', 'says' => 'Measure again.'])
+        ->and((new Offered('family', 'Or a row.', $dose, 'tote_row', 'hand_chair'))->jsonSerialize())
+        ->toBe([
+            'lever' => 'family',
+            'says' => 'Or a row.',
+            'dose' => $dose,
+            'family' => 'tote_row',
+            'rung' => 'hand_chair',
         ])
         ->and((new Proposal(Decision::Stay, null, $dose, []))->jsonSerialize())->toBe([
             'decision' => 'stay', 'lever' => null, 'dose' => $dose, 'because' => [], 'offers' => [],

@@ -40,14 +40,21 @@ function reviewed(
     $found = Catalogue::standard()->family($family);
     $done = static fn (int $ago, array $set): Performed => Performed::read(
         new Bag([
-            'date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => array_fill(0, $dose['sets'], $set), ...$session,
+            'date' => (string) Day::of(Made::TODAY)->plus(-$ago),
+            'sets' => array_fill(0, $dose['sets'], $set),
+            ...$session,
         ]),
     );
 
-    return (new Reviewer($situation, new Wishes, $roomS))->review(new Exercise(
-        $situation->at($found, $found->rung($rung)), $goal, Dose::read(new Bag($dose)), [$done(2, $set), $done(5, $before ?? $set)],
-        asked: $asked,
-    ));
+    return (new Reviewer($situation, new Wishes(), $roomS))->review(
+        new Exercise(
+            $situation->at($found, $found->rung($rung)),
+            $goal,
+            Dose::read(new Bag($dose)),
+            [$done(2, $set), $done(5, $before ?? $set)],
+            asked: $asked,
+        ),
+    );
 }
 
 const REPS = ['sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 6, 'hi' => 8], 'rest_s' => 60];
@@ -172,15 +179,29 @@ it('goes down with the heaviest load that is no more than now, and not at all wh
     array $masses, ?int $grams, string $rung, string $says,
 ): void {
     $next = reviewed(
-        'curl', 'each_hand', Goal::StrengthOlder, [...REPS, 'sets' => 1, 'load_g' => 150],
-        ['reps' => 8, 'effort' => 7, 'load_g' => 150], session: ['pain' => ['before' => 0, 'during' => 6]],
-        kit: Made::kit(array_map(
-            // Of the lightest for two hands there are two; the others are for one.
-            static fn (int $g): array => ['id' => "p$g", 'label' => "$g g", 'mass_g' => $g, 'count' => $g >= 150 ? 2 : 1], $masses,
-        )),
+        'curl',
+        'each_hand',
+        Goal::StrengthOlder,
+        [...REPS, 'sets' => 1, 'load_g' => 150],
+        ['reps' => 8, 'effort' => 7, 'load_g' => 150],
+        session: ['pain' => ['before' => 0, 'during' => 6]],
+        kit: Made::kit(
+            array_map(
+                // Of the lightest for two hands there are two; the others are for one.
+                static fn (int $g): array => [
+                    'id' => "p$g",
+                    'label' => "$g g",
+                    'mass_g' => $g,
+                    'count' => $g >= 150 ? 2 : 1,
+                ],
+                $masses,
+            ),
+        ),
     );
-    expect([$next->proposal->decision, $next->rung->code, $next->proposal->dose->loadG])->toBe([Decision::Ease, $rung, $grams])
-        ->and(implode(' ', array_column($next->proposal->because, 'says')))->toContain($says);
+    expect([$next->proposal->decision, $next->rung->code, $next->proposal->dose->loadG])
+        ->toBe([Decision::Ease, $rung, $grams])
+        ->and(implode(' ', array_column($next->proposal->because, 'says')))
+        ->toContain($says);
 })->with([
     'several below' => [[100, 120, 150, 900, 2000], 150, 'one_arm', ''],
     'none below' => [[1000, 2000], 150, 'each_hand', 'even the lightest load there is more than now'],
@@ -201,10 +222,16 @@ it('looks on down past a rung whose lightest load is more than now', function ()
 it('offers another exercise of the pattern where nothing has moved for weeks', function (): void {
     $situation = Made::situation(Made::client(), Made::measures([]), Made::kitchen());
     $here = Made::at($situation, 'heel_raise/two_hands');
-    $history = array_map(static fn (int $ago): Performed => Performed::read(new Bag([
-        'date' => (string) Day::of(Made::TODAY)->plus(-$ago), 'sets' => array_fill(0, 2, ['reps' => 12, 'effort' => 8.5]),
-    ])), [2, 6, 10, 14, 18, 22, 26, 30]);
-    $next = (new Reviewer($situation, new Wishes))->review(
+    $history = array_map(
+        static fn (int $ago): Performed => Performed::read(
+            new Bag([
+                'date' => (string) Day::of(Made::TODAY)->plus(-$ago),
+                'sets' => array_fill(0, 2, ['reps' => 12, 'effort' => 8.5]),
+            ]),
+        ),
+        [2, 6, 10, 14, 18, 22, 26, 30],
+    );
+    $next = (new Reviewer($situation, new Wishes()))->review(
         new Exercise($here, Goal::StrengthOlder, Dose::read(new Bag(REPS)), $history),
     );
     expect(rulesBehind($next))->toContain('plateau')->and($next->proposal->decision)->toBe(Decision::Stay)
@@ -215,10 +242,17 @@ it('asks nobody to look at a jump of the estimate behind a red flag', function (
     $next = reviewed(
         'tote_row', 'hand_chair', Goal::StrengthOlder, [...REPS, 'load_g' => 5000],
         ['reps' => 12, 'effort' => 7, 'load_g' => 9000],
-        measures: [[
-            'test' => 'easy_set', 'family' => 'tote_row', 'rung' => 'hand_chair', 'on' => '2026-11-10', 'load_g' => 5000,
-            'reps' => 8, 'rir' => 3,
-        ]],
+        measures: [
+            [
+                'test' => 'easy_set',
+                'family' => 'tote_row',
+                'rung' => 'hand_chair',
+                'on' => '2026-11-10',
+                'load_g' => 5000,
+                'reps' => 8,
+                'rir' => 3,
+            ],
+        ],
         kit: Made::kit([['id' => 'a', 'mass_g' => 5000], ['id' => 'b', 'mass_g' => 9000]]),
         session: $stop ? ['stop_sign' => true] : [], before: ['reps' => 12, 'effort' => 7, 'load_g' => 5000],
     );

@@ -131,11 +131,18 @@ it('asks for three that nobody has measured, whatever was measured before them',
         'test' => 'easy_set', 'family' => explode('/', $path)[0], 'rung' => explode('/', $path)[1], 'on' => Made::TODAY,
         'load_g' => 2400, 'reps' => 8, 'rir' => 2,
     ];
-    $all = sessionOf(LOADED, last: array_fill_keys(LOADED, ['effort' => 3]), measures: array_map($easy, array_slice(LOADED, 0, 2)));
+    $all = sessionOf(
+        LOADED,
+        last: array_fill_keys(LOADED, ['effort' => 3]),
+        measures: array_map($easy, array_slice(LOADED, 0, 2)),
+    );
     expect(count(array_keys(decisions(array_slice($all, 2)), 'retest', true)))->toBe(3);
 });
 
-it('asks once for a measure that a cap waits for, and holds the load until there is one', function (?int $ago, string $rule): void {
+it('asks once for a measure that a cap waits for, and holds the load until there is one', function (
+    ?int $ago,
+    string $rule,
+): void {
     $fragile = ['conditions' => [['code' => 'osteoporosis', 'detail' => ['vertebral_fracture']]]];
     $next = sessionOf(
         ['tote_row/hand_chair'], $fragile, ['tote_row/hand_chair' => ['effort' => 3]],
@@ -152,16 +159,30 @@ it('does not leap by a measure past what was tried since', function (array $sets
     ]]), Made::kitchen());
     $here = Made::at($situation, 'tote_row/hand_chair');
     $load = $here->ladder()?->best(2000, null)?->loadG;
-    $history = array_map(static fn (array $s): Performed => Performed::read(new Bag([
-        'date' => $s[0], 'sets' => [
-            ['reps' => 10, 'effort' => 3, ...($s[1] === null ? [] : ['load_g' => $load + $s[1]])],
-            ['reps' => 10, 'effort' => 3, 'load_g' => $load],
-        ],
-    ])), $sets);
-    $dose = Dose::read(new Bag([
-        'sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 6, 'hi' => 8], 'rest_s' => 60, 'load_g' => $load,
-    ]));
-    $next = (new SessionReview($situation, new Wishes))->review([new Exercise($here, Goal::StrengthOlder, $dose, $history)])[0];
+    $history = array_map(
+        static fn (array $s): Performed => Performed::read(
+            new Bag([
+                'date' => $s[0],
+                'sets' => [
+                    ['reps' => 10, 'effort' => 3, ...$s[1] === null ? [] : ['load_g' => $load + $s[1]]],
+                    ['reps' => 10, 'effort' => 3, 'load_g' => $load],
+                ],
+            ]),
+        ),
+        $sets,
+    );
+    $dose = Dose::read(
+        new Bag([
+            'sets' => 2,
+            'reps' => ['lo' => 8, 'hi' => 12],
+            'effort' => ['lo' => 6, 'hi' => 8],
+            'rest_s' => 60,
+            'load_g' => $load,
+        ]),
+    );
+    $next = (new SessionReview($situation, new Wishes()))->review([
+        new Exercise($here, Goal::StrengthOlder, $dose, $history),
+    ])[0];
     expect(in_array('dosed_anew', array_column($next->proposal->because, 'rule'), true))->toBe($leaps);
 })->with([
     'nothing heavier' => [[['2026-11-23', 0]], true],

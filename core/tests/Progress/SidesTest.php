@@ -143,7 +143,11 @@ it('moves one lever for both, the weaker side\'s', function (): void {
         ->and($reviewed->proposal->dose->on(Side::Right)->loadG)->toBe(5500);
 });
 
-it('goes by the graver of two decisions, whichever side it is', function (string $one, string $other, string $both): void {
+it('goes by the graver of two decisions, whichever side it is', function (
+    string $one,
+    string $other,
+    string $both,
+): void {
     $here = rowHere([]);
     $exercise = new Exercise($here, Goal::StrengthOlder, rowDose(3000, 4000), []);
     $of = static fn (string $decision, Side $side): Reviewed => new Reviewed(
@@ -168,7 +172,10 @@ it('is to be looked at where one side is', function (bool $left, bool $right): v
     expect($joined->proposal->review)->toBe($left || $right);
 })->with([[false, false], [true, false], [false, true], [true, true]]);
 
-it('takes the lever of the side that leads where each would move another', function (string $leading, string $lever): void {
+it('takes the lever of the side that leads where each would move another', function (
+    string $leading,
+    string $lever,
+): void {
     $here = rowHere([]);
     $exercise = new Exercise($here, Goal::StrengthOlder, rowDose(3000, 4000), []);
     $of = static fn (Lever $lever, Side $side): Reviewed => new Reviewed(new Proposal(
@@ -181,9 +188,14 @@ it('takes the lever of the side that leads where each would move another', funct
 })->with([['left', 'reps'], ['right', 'load']]);
 
 it('lets nobody have two paces who has one side', function (array $conditions, array $open, bool $apart): void {
-    $here = Made::at(Made::situation(Made::client(['conditions' => $conditions]), kit: Made::kitchen()), 'curl/one_arm');
-    expect(array_column($here->openSides(), 'value'))->toBe($open)
-        ->and((new Exercise($here, Goal::StrengthOlder, rowDose(3000, 4000), []))->isApart())->toBe($apart);
+    $here = Made::at(
+        Made::situation(Made::client(['conditions' => $conditions]), kit: Made::kitchen()),
+        'curl/one_arm',
+    );
+    expect(array_column($here->openSides(), 'value'))
+        ->toBe($open)
+        ->and((new Exercise($here, Goal::StrengthOlder, rowDose(3000, 4000), []))->isApart())
+        ->toBe($apart);
 })->with([
     'both arms' => [[], ['left', 'right'], true],
     'the right arm' => [[['code' => 'limb_loss', 'side' => 'left', 'detail' => ['above_elbow']]], ['right'], false],

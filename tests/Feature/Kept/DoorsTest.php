@@ -132,9 +132,12 @@ it('changes a password only with the old one, and ends the other sessions of the
         ],
     );
     $set(['current_password' => 'wrong'])->assertSessionHasErrors('current_password');
-    $set(['password' => '', 'password_confirmation' => ''])->assertSessionHasErrors(['password' => 'Enter a new password.']);
-    $this->put('/account/password', ['current_password' => 'secret-pass'])
-        ->assertSessionHasErrors(['password' => 'Enter a new password.']);
+    $set(['password' => '', 'password_confirmation' => ''])->assertSessionHasErrors([
+        'password' => 'Enter a new password.',
+    ]);
+    $this->put('/account/password', ['current_password' => 'secret-pass'])->assertSessionHasErrors([
+        'password' => 'Enter a new password.',
+    ]);
     $set(['password' => 'short', 'password_confirmation' => 'short'])->assertSessionHasErrors('password');
     $set(['password_confirmation' => 'another four words'])->assertSessionHasErrors('password');
     $set(
