@@ -17,7 +17,7 @@ use BuoyantStep\Core\Vocabulary\Reminder;
 /* Where a limit turns, and what is said there. */
 
 /** @return list<array{string, string}> date and words of what lies ahead */
-function aheadOf(array $client): array
+function tightensOf(array $client): array
 {
     $facts = new Facts(Made::client($client), Day::of('2026-11-27'));
 
@@ -77,7 +77,7 @@ it('warns nobody of a wheelchair who has none', function (): void {
 });
 
 it('says when a pregnancy is held back later', function (string $code, string $due, array $ahead): void {
-    $found = aheadOf([
+    $found = tightensOf([
         'sex' => 'female',
         'birth_date' => '1994-01-01',
         'pregnancy' => ['due_date' => $due],
@@ -101,7 +101,7 @@ it('says when a pregnancy is held back later', function (string $code, string $d
 ]);
 
 it('ends an order of six weeks after six weeks', function (string $code): void {
-    expect(array_column(aheadOf(['conditions' => [['code' => $code, 'side' => 'left', 'since' => '2026-11-20']]]), 0))
+    expect(array_column(tightensOf(['conditions' => [['code' => $code, 'side' => 'left', 'since' => '2026-11-20']]]), 0))
         ->toContain('2027-01-01');
 })->with(['abdominal_surgery', 'breast_surgery', 'prostate_surgery', 'device_pacemaker_icd']);
 
