@@ -66,3 +66,11 @@ it('takes a no for a reason only, keeps the limits, and asks again when somethin
     ])->assertSessionHasNoErrors();
     expect(frame($this->client->id)['falls'])->toBe(['Timed up and go 12.0 s', 'A fall in the last year']);
 });
+
+it('tells a form that was opened before the answer of the change', function (string $answer): void {
+    $stale = Scene::props($this->get("/clients/{$this->client->id}/screen"));
+    $this->post("/clients/{$this->client->id}/falls", ['answer' => $answer, 'reason' => 'Tripped over the dog.'])
+        ->assertSessionHasNoErrors();
+    $this->put("/clients/{$this->client->id}/screen", [...$stale['form'], 'version' => $stale['version']])
+        ->assertSessionHasErrors('version');
+})->with(['yes', 'no']);

@@ -154,6 +154,28 @@ it('refuses a figure that makes no sense', function (array $set, string $field):
     ],
 );
 
+it('takes a figure from the least to the most that makes sense, and says both beyond them', function (
+    string $rule, string $field, int $least, int $most,
+): void {
+    $this->scene->user->update(['role' => 'lead']);
+    $set = ['rule' => $rule, 'field' => $field, 'reason' => 'Protocol of the clinic, 2026-03'];
+    foreach ([$least, $most] as $value) {
+        $this->put('/rulebook', [...$set, 'value' => (string) $value])->assertSessionHasNoErrors();
+        expect(ClinicFigure::query()->sole()->value)->toBe($value);
+    }
+    foreach ([$least - 1, $most + 1] as $value) {
+        $this->put('/rulebook', [...$set, 'value' => (string) $value])->assertSessionHasErrors('value');
+        expect(session('errors')->first('value'))->toContain($value < 0 ? '0' : "from $least to $most")
+            ->and(ClinicFigure::query()->sole()->value)->toBe($most);
+    }
+})->with([
+    ['default', 'effort_max', 0, 10], ['default', 'load_pct_max', 0, 100], ['sternotomy', 'lift_max_g', 0, 50_000],
+    ['default', 'reps_min', 1, 30], ['coronary_disease', 'reps_max', 1, 50],
+    ['retinopathy_severe', 'hold_max_s', 1, 120], ['default', 'impact_max', 0, 3],
+    ['default', 'step_pct_max', 1, 20], ['default', 'sessions_between_steps', 1, 10],
+    ['default', 'rest_min_s', 0, 600], ['default', 'hours_between_same_muscle', 24, 120],
+]);
+
 it('does not touch another clinic', function (): void {
     $this->scene->user->update(['role' => 'lead']);
     $this->put(

@@ -13,6 +13,7 @@ use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Vocabulary\Reminder;
+use BuoyantStep\Core\Vocabulary\Sign;
 
 /* Where a limit turns, and what is said there. */
 
@@ -101,8 +102,8 @@ it('says when a pregnancy is held back later', function (string $code, string $d
 ]);
 
 it('ends an order of six weeks after six weeks', function (string $code): void {
-    expect(array_column(tightensOf(['conditions' => [['code' => $code, 'side' => 'left', 'since' => '2026-11-20']]]), 0))
-        ->toContain('2027-01-01');
+    $surgery = ['code' => $code, 'side' => 'left', 'since' => '2026-11-20'];
+    expect(array_column(tightensOf(['conditions' => [$surgery]]), 0))->toContain('2027-01-01');
 })->with(['abdominal_surgery', 'breast_surgery', 'prostate_surgery', 'device_pacemaker_icd']);
 
 it('ends impact\'s rest after a birth at twelve weeks, with a screen that shows nothing', function (
@@ -178,3 +179,15 @@ it('says which school loads a fragile bone', function (array $schools, string $s
         'School chosen: light and many, 10 up to 25 reps',
     ],
 ]);
+
+it('names the signs that stop anyone, whatever was entered', function (): void {
+    $limits = RuleBook::standard()->envelope(new Facts(Made::client([]), Day::of('2026-11-27')))->all();
+    $signs = array_filter($limits, static fn ($l): bool => $l->field === Field::StopSigns);
+    $names = array_map(static fn ($l): string => $l->value instanceof Sign ? $l->value->value : $l->value, $signs);
+    sort($names);
+    expect($names)->toBe([
+        'calf_swelling', 'chest_pain', 'confusion_or_drooping_face', 'faintness', 'fall_with_injury',
+        'loss_of_bladder_or_bowel_control', 'new_breathlessness', 'new_weakness', 'sudden_headache',
+        'trouble_speaking', 'vision_change',
+    ]);
+});
