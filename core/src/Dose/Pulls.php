@@ -79,7 +79,7 @@ final readonly class Pulls
         $latex = $here->situation->envelope->avoids(Material::Latex) === null;
 
         return array_values(array_filter(
-            $here->situation->kit->bands, static fn (KitBand $b): bool => $latex || ! $b->hasLatex(),
+            $here->situation->kit->bands, static fn (KitBand $b): bool => $latex || ! $b->mayHoldLatex(),
         ));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Exercises;
 
 use BuoyantStep\Core\Kit\Band;
+use BuoyantStep\Core\Kit\BandMaterial;
 use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Units\Reason;
 
@@ -29,10 +30,9 @@ final class BandNotes
             $says = 'A soft pad under it on skin that cannot feel, and look at the skin afterwards.';
             $notes[] = self::note('skin', $says);
         }
-        if ($setUp->kitBand->hasLatex()) {
-            $notes[] = self::note(
-                'latex', 'Made of latex: not for anyone with a latex allergy, nor for their helpers.',
-            );
+        if ($setUp->kitBand->mayHoldLatex()) {
+            $of = $setUp->kitBand->material === BandMaterial::Latex ? 'Made of latex' : 'May hold rubber thread, latex';
+            $notes[] = self::note('latex', "$of: not for anyone with a latex allergy, nor for their helpers.");
         }
 
         return $notes;

@@ -21,11 +21,10 @@ final readonly class Kit
     {
     }
 
-    /** A band that someone with a latex allergy may touch; true when there is no band at all. */
-    public function hasLatexOnly(): bool
+    /** Is there a band that someone with a latex allergy may touch? */
+    public function hasBandFreeOfLatex(): bool
     {
-        return $this->bands !== []
-            && array_filter($this->bands, static fn (KitBand $b): bool => ! $b->hasLatex()) === [];
+        return array_filter($this->bands, static fn (KitBand $b): bool => ! $b->mayHoldLatex()) !== [];
     }
 
     /** @throws InvalidInput when two things share an id */

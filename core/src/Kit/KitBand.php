@@ -33,8 +33,8 @@ final readonly class KitBand
             : new self($this->id, $this->label.', doubled', $this->band->folded(), $this->material, $this->form);
     }
 
-    public function hasLatex(): bool
+    public function mayHoldLatex(): bool
     {
-        return $this->material === BandMaterial::Latex;
+        return $this->material->mayHoldLatex();
     }
 }

@@ -160,7 +160,7 @@ final class RungHere
     {
         $demands = $this->rung->demands;
         $kit = $this->situation->kit;
-        if ($this->rung->work->band !== null && $kit->bands !== [] && ! $kit->hasLatexOnly()) {
+        if ($this->rung->work->band !== null && $kit->hasBandFreeOfLatex()) {
             $demands = $demands->withoutMaterial(Material::Latex);
         }
         $lift = $this->situation->envelope->number(Field::LiftMaxG, $demands->scope());

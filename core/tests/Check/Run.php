@@ -60,7 +60,7 @@ final class Run
         $kit = $this->luck->randomKit(8);
         $must = new Must($form, self::worse($rows), Made::TODAY);
         // A band that is free of latex asks nothing of the skin.
-        $must->latex = $must->latex && ! self::hasOtherThanLatex($kit);
+        $must->latex = $must->latex && ! self::hasLatexFree($kit);
         $situation = Made::situation(
             Profile::read(new Bag($form)),
             MeasureSet::read(array_map(static fn (array $r): Bag => new Bag($r), $rows)), $kit,
@@ -236,9 +236,15 @@ final class Run
         }
     }
 
-    private static function hasOtherThanLatex(Kit $kit): bool
+    private static function hasLatexFree(Kit $kit): bool
     {
-        return $kit->bands !== [] && ! $kit->hasLatexOnly();
+        foreach ($kit->bands as $band) {
+            if ($band->material->value === 'latex_free') {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -283,3 +283,16 @@ it('holds the end against the cap, to the tenth of a newton', function (float $c
     );
     expect(in_array('band.cap', noteRules($setUp), true))->toBe($warns);
 })->with([[10.0, false], [9.9, true], [10.1, false]]);
+
+it('says of each band that may hold latex whom it is not for', function (BandMaterial $of, ?string $says): void {
+    $band = new KitBand('b', 'a band', new Band(2000, [[100, 20]]), $of, BandForm::Flat);
+    $setUp = BandSetUp::of(
+        $band, bandRung('band_row/one_arm'), new BandUser(Made::client(['height_mm' => 1700])), 'end', 5.0,
+    );
+    $latex = array_filter($setUp->notes, static fn (Reason $r): bool => str_contains($r->says, 'latex'));
+    expect(array_column(array_map(static fn (Reason $r): array => ['says' => $r->says], array_values($latex)), 'says'))
+        ->toBe($says === null ? [] : ["$says: not for anyone with a latex allergy, nor for their helpers."]);
+})->with([
+    [BandMaterial::Latex, 'Made of latex'], [BandMaterial::LatexFree, null],
+    [BandMaterial::Fabric, 'May hold rubber thread, latex'],
+]);

@@ -289,3 +289,25 @@ it('cuts a pull over its cap to the highest there is under it, not to the lowest
     $cut = DoseLimits::of($here, Goal::StrengthOlder)->cut($dose, new Reasons, [500, 1500, 2500]);
     expect($cut->resistanceG())->toEqualWithDelta(2500, 60);
 });
+
+it('gives somebody with a latex allergy the pulls of a band that is free of latex alone', function (): void {
+    $band = static fn (BandMaterial $m): KitBand => new KitBand(
+        $m->value, $m->value, new Band(1500, $m === BandMaterial::LatexFree ? SOFT : FIRM), $m, BandForm::Flat,
+    );
+    $all = array_map($band, BandMaterial::cases());
+    $allergic = ['conditions' => [['code' => 'latex_allergy']]];
+    $usable = static fn (RungHere $here): array => array_map(
+        static fn (KitBand $b): string => $b->id, Pulls::usable($here),
+    );
+    expect($usable(bandHere($all)))->toBe(['latex', 'latex_free', 'fabric']);
+    $here = bandHere($all, client: $allergic);
+    $pulls = Pulls::of($here);
+    $gives = array_map(static fn (int $newtons): string => (string) $pulls->band($newtons)?->id, $pulls->newtons());
+    expect($usable($here))->toBe(['latex_free'])
+        ->and(array_values(array_unique($gives)))->toBe(['latex_free'])
+        ->and($here->verdict(Side::Right)?->isOut())->toBeFalse();
+    // Elastic fabric holds rubber thread as a rule.
+    $none = array_map($band, [BandMaterial::Latex, BandMaterial::Fabric]);
+    expect(bandHere($none, client: $allergic)->verdict(Side::Right)?->isOut())->toBeTrue()
+        ->and(bandHere($none)->verdict(Side::Right)?->isOut())->toBeFalse();
+});
