@@ -11,6 +11,7 @@ use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
 use BuoyantStep\Core\Vocabulary\Position;
@@ -193,4 +194,18 @@ it('is on the floor while it goes down to it', function (array $demands, bool $f
 })->with([
     'standing' => [[], false], 'down and up again' => [['floor_transfer' => true], true],
     'on the floor' => [['position' => 'floor'], true],
+]);
+
+it('holds on with the hand that the load leaves free', function (string $left, ?string $says): void {
+    $client = Made::client([
+        'function' => [...Made::form()['function'], 'grip' => ['left' => $left, 'right' => 'full']],
+    ]);
+    // The left leg works, the right hand carries: the left hand holds on.
+    $verdict = Made::at(Made::situation($client), 'split_squat/opposite_hand')->verdicts()['left'];
+    $found = array_map(static fn (Reason $r): string => $r->says, $verdict->because);
+    $found = array_values(array_filter($found, static fn (string $r): bool => str_contains($r, 'hold on')));
+    expect($found)->toBe($says === null ? [] : [$says]);
+})->with([
+    ['full', null], ['fair', null], ['weak', 'The left hand has to hold on, and its grip is weak.'],
+    ['none', 'The left hand has to hold on, and its grip is none.'],
 ]);
