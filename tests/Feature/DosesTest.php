@@ -51,6 +51,11 @@ it('keeps what a logged set tells about the 1RM, and works it out again with a c
         ->and(json_encode(Scene::props($this->get("{$this->url}/plan"))['plan']))->not->toBeFalse();
 });
 
+it('takes an effort with a decimal comma', function (): void {
+    ($this->log)('7,5', (string) $this->scene->user->clinic->today());
+    expect(LogItem::query()->where('family', 'tote_row')->sole()->sets[0]['effort'])->toEqual(7.5);
+});
+
 it('takes the reps that were left in place of an effort', function (): void {
     ($this->log)('', (string) $this->scene->user->clinic->today(), null, ['left' => '2']);
     $set = LogItem::query()->where('family', 'tote_row')->sole()->sets[0];

@@ -17,6 +17,7 @@ use App\Http\Clinic\Requests\PaperRequest;
 use App\Http\Clinic\Requests\ProfileRequest;
 use App\Http\Clinic\Requests\ScreenRequest;
 use App\Models\HomePage;
+use BuoyantStep\Core\Units\Mass;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\MessageBag;
@@ -89,6 +90,8 @@ it('takes what is in range and says of the rest what would do', function (
     'RPE of an exercise' => [LogRequest::class, 'items.0.effort', [null, 0, 9.5, 10], [-1, 11]],
     'reps left' => [LogRequest::class, 'items.0.left', [null, 0, 50], [-1, 51, 2.5]],
     'what was lifted' => [LogRequest::class, 'items.0.load_kg', [null, 0, 200], [-1, 201]],
+    'what the left lifted' => [LogRequest::class, 'items.0.left_load_kg', [null, 0, 200], [-1, 201]],
+    'what the right lifted' => [LogRequest::class, 'items.0.right_load_kg', [null, 0, 200], [-1, 201]],
     'where they stood' => [LogRequest::class, 'items.0.stood_cm', [null, 20, 600], [19, 601]],
     'sets in which form broke' => [LogRequest::class, 'items.0.broken', [null, 0, 20], [-1, 21]],
     'reps of a set' => [LogRequest::class, 'items.0.sets.0.amount', [null, 0, 600], [-1, 100000, 1.5]],
@@ -125,7 +128,7 @@ it('takes what is in range and says of the rest what would do', function (
     'how far the pressure fell' => [MeasureRequest::class, 'results.0.second_value', [null, -60, 120], [-61, 121]],
     'a side' => [MeasureRequest::class, 'results.0.side', [null, 'left', 'right'], ['both', 'top']],
 
-    'body mass' => [ScreenRequest::class, 'body_mass_kg', [30, 200], [0, 1000, 'x', null]],
+    'body mass' => [ScreenRequest::class, 'body_mass_kg', [20, 350], [0, 19.9, 350.1, 'x', null]],
     'height' => [ScreenRequest::class, 'height_cm', [120, 210], [0, 400, null]],
     'sex' => [ScreenRequest::class, 'sex', ['female', 'male', 'other'], ['x', null]],
     'usual systolic' => [ScreenRequest::class, 'usual.sbp', [null, 50, 260], [49, 261]],
@@ -448,3 +451,20 @@ it('takes a day as far back and as far ahead as can be meant, and no further', f
     // Six weeks past its date, and a whole pregnancy ahead.
     [ScreenRequest::class, 'due_date', 42 / 365.25, 280 / 365.25],
 ]);
+
+it('says in its message the value that works', function (string $form, string $field, mixed $value, string $says): void {
+    expect(faultsOf($this, $form, $field, $value)->first($field))->toContain($says);
+})->with([
+    'body mass, its ends' => [ScreenRequest::class, 'body_mass_kg', 5, Mass::say(20_000).' to '.Mass::say(350_000)],
+    'a left load' => [DoseRequest::class, 'left_load_kg', 'heavy', 'for example '.Mass::say(2500)],
+    'a right load' => [DoseRequest::class, 'right_load_kg', 'heavy', 'for example '.Mass::say(2500)],
+]);
+
+it('gives as an example of a due day one that is four months ahead', function (): void {
+    $example = (string) $this->scene->user->clinic->today()->plus(120);
+    expect(faultsOf($this, ScreenRequest::class, 'due_date', 'soon')->first('due_date'))->toContain($example);
+});
+
+it('asks for each field of a dose that was left out', function (string $field): void {
+    expect(faultsOf($this, DoseRequest::class, 'else', 'x')->has($field))->toBeTrue();
+})->with(['sets', 'amount_lo', 'amount_hi', 'effort_lo', 'effort_hi', 'rest_s']);

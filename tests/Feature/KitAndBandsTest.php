@@ -10,6 +10,7 @@ use App\Models\KitBand;
 use App\Models\LogItem;
 use App\Models\PlanItem;
 use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Mass;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Tests\Feature\Support\Scene;
@@ -149,6 +150,34 @@ it('plans a band by its pull, refuses one that it cannot give, and logs it by wh
     expect(json_encode(Scene::props($this->get("$at/log"))['logs'], JSON_UNESCAPED_UNICODE))
         ->toContain(Made::shown('with a pull of 1.5 kg'))->toContain('stood at 200 cm');
     $log(['stood_cm' => '5'])->assertSessionHasErrors('items.0.stood_cm');
+    // On paper a band was pulled as it was planned, side by side.
+    $this->post("$at/log/paper", [
+        'plan_id' => $plan->id, 'key' => (string) Str::uuid(), 'confirmed' => true, 'sessions' => [[
+            'done_on' => (string) $this->scene->user->clinic->today(),
+            'items' => [['item' => $item->id, 'amounts' => '12 11', 'effort' => '6,5', 'load_kg' => '']],
+        ]],
+    ])->assertSessionHasNoErrors();
+    $paper = LogItem::query()->where('family', 'band_row')->orderByDesc('id')->firstOrFail()->sets;
+    expect(array_column($paper, 'pull_n'))->toBe([15, 15])->and(array_column($paper, 'load_g'))->toBe([])
+        ->and(array_column($paper, 'reps'))->toBe([12, 11])->and(array_column($paper, 'effort'))->toBe([6.5, 6.5]);
+});
+
+it('takes the least pull for one newton, which this band does not give', function (): void {
+    $this->put("/clients/{$this->client->id}/kit", ($this->kit)([
+        'bands' => [($this->band)()], 'place' => [
+            'things' => ['chair', 'armchair', 'counter', 'table', 'bed', 'door'], 'door' => 'towards',
+        ],
+    ]))->assertSessionHasNoErrors();
+    app(DraftPlan::class)->run($this->client->refresh(), $this->scene->user);
+    $at = "/clients/{$this->client->id}/plan/items";
+    $revision = fn (): int => $this->client->refresh()->plan_revision;
+    $this->post($at, ['family' => 'band_row', 'revision' => $revision()])->assertSessionHasNoErrors();
+    $item = PlanItem::query()->where('family', 'band_row')->sole();
+    $this->put("$at/{$item->id}/dose", [
+        'revision' => $revision(), 'sets' => 2, 'amount_lo' => 8, 'amount_hi' => 12, 'effort_lo' => 5, 'effort_hi' => 7,
+        'rest_s' => 60, 'pull_kg' => '0.05',
+    ])->assertSessionHasErrors('pull');
+    expect(session('errors')->first('pull'))->toStartWith(Mass::sayForce(1).' is not to be had');
 });
 
 it('says where to stand for what the measures suggest, or for what is typed', function (): void {

@@ -177,6 +177,16 @@ it('keeps the pull of a band, reps in reserve of reps alone, and no pain that th
     expect(SessionLog::query()->latest('id')->value('note'))->toBe('Pain afterwards 1 of 10.');
 });
 
+it('keeps each set at the side that did it', function (): void {
+    $item = $this->plan->items->firstOrFail(static fn ($i): bool => $i->sides === ['left', 'right']);
+    $row = collect(AtHome::session($this->plan, 1)['items'])->firstOrFail('item', $item->id);
+    $row['sets'] = [
+        ['amount' => 9, 'side' => 'left', 'how' => 'two_left'], ['amount' => 8, 'side' => 'right', 'how' => 'two_left'],
+    ];
+    ($this->send)(['items' => [$row]])->assertOk();
+    expect(array_column(SessionLog::query()->sole()->items[0]->sets, 'side'))->toBe(['left', 'right']);
+});
+
 it('notes that form did not hold where somebody had to grab hold', function (): void {
     $row = AtHome::session($this->plan, 1)['items'][1];
     $row['sets'] = array_map(static fn (array $s): array => [...$s, 'how' => 'held_on'], $row['sets']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Plan;
 use App\Models\PlanItem;
+use App\Models\PlanTemplate;
 use BuoyantStep\Core\Exercises\Purpose;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\Feature\Support\Scene;
@@ -55,6 +56,32 @@ it('pins, leaves out and counts as it is told', function (): void {
     $wishes = Scene::props($this->get("/clients/{$client->id}/plan"))['wishes'];
     expect($wishes['pin'])->toBe([['clam', 'Clam']])->and($wishes['max_exercises'])->toBe('5')
         ->and(array_column($wishes['exclude'], 0))->toBe(['tote_row', 'pattern:hinge', 'position:floor']);
+});
+
+it('takes from one to twelve exercises', function (string $most, bool $taken): void {
+    $client = $this->scene->measured();
+    $sent = $this->post("/clients/{$client->id}/plan", [
+        'revision' => 0, 'wishes' => [...NO_WISHES, 'max_exercises' => $most],
+    ]);
+    $taken ? $sent->assertSessionHasNoErrors() : $sent->assertSessionHasErrors('wishes.max_exercises');
+    expect($client->plans()->count())->toBe($taken ? 1 : 0);
+})->with([['0', false], ['1', true], ['12', true], ['13', false]]);
+
+it('keeps a template of the plan in use where nothing is drafted, else of the draft', function (): void {
+    $issued = $this->scene->issued();
+    $at = "/clients/{$issued->client_id}/plan";
+    $rungs = static fn (Plan $p): array => $p->items()->orderBy('id')->get()->map(
+        static fn (PlanItem $i): string => $i->family.'/'.$i->rung,
+    )->all();
+    $this->post("$at/templates", ['name' => 'In use'])->assertSessionHasNoErrors();
+    expect(PlanTemplate::query()->where('name', 'In use')->sole()->exercises)->toEqualCanonicalizing($rungs($issued));
+    $this->post($at, [
+        'revision' => $issued->client->refresh()->plan_revision, 'wishes' => [...NO_WISHES, 'max_exercises' => '2'],
+    ])->assertSessionHasNoErrors();
+    $draft = Plan::query()->where('client_id', $issued->client_id)->where('status', Plan::DRAFT)->sole();
+    $this->post("$at/templates", ['name' => 'Drafted'])->assertSessionHasNoErrors();
+    expect(PlanTemplate::query()->where('name', 'Drafted')->sole()->exercises)->toEqualCanonicalizing($rungs($draft))
+        ->and($rungs($draft))->not->toEqualCanonicalizing($rungs($issued));
 });
 
 it('refuses wishes of which a list is missing, and says who changed the plan meanwhile', function (): void {

@@ -191,3 +191,24 @@ it('names the signs that stop anyone, whatever was entered', function (): void {
         'trouble_speaking', 'vision_change',
     ]);
 });
+
+it('ends the first block of cancer after two weeks', function (): void {
+    $ahead = tightensOf(['conditions' => [['code' => 'cancer', 'since' => '2026-11-20']]]);
+    expect($ahead[0][0])->toBe('2026-12-04')->and($ahead[0][1])->toStartWith('First two weeks end. ');
+});
+
+it('names the signs of a pregnancy that stop', function (): void {
+    $client = Made::client(['sex' => 'female', 'pregnancy' => ['due_date' => '2027-03-19']]);
+    $facts = new Facts($client, Day::of('2026-11-27'));
+    $limits = RuleBook::standard()->envelope($facts)->all();
+    $own = array_filter(
+        $limits, static fn ($l): bool => $l->field === Field::StopSigns && $l->rule === 'pregnancy',
+    );
+    $names = array_map(static fn ($l): string => $l->value instanceof Sign ? $l->value->value : $l->value, $own);
+    sort($names);
+    // ACOG Committee Opinion 804, table of warning signs.
+    expect($names)->toBe([
+        'abdominal_pain', 'baby_moves_less', 'breathless_before_effort', 'calf_swelling', 'chest_pain', 'dizziness',
+        'fluid_leaking', 'headache', 'regular_contractions', 'vaginal_bleeding', 'weakness_of_balance',
+    ]);
+});

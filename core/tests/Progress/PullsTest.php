@@ -311,3 +311,13 @@ it('gives somebody with a latex allergy the pulls of a band that is free of late
     expect(bandHere($none, client: $allergic)->verdict(Side::Right)?->isOut())->toBeTrue()
         ->and(bandHere($none)->verdict(Side::Right)?->isOut())->toBeFalse();
 });
+
+it('leaves a pull alone that is under its cap, and one of which nobody knows what there is', function (): void {
+    $here = bandHere([aBand('firm', FIRM)], client: ['own_limits' => [[
+        'field' => 'lift_max_g', 'value' => '3000', 'by' => 'R. Okonjo', 'why' => 'Ordered.',
+    ]]]);
+    $limits = DoseLimits::of($here, Goal::StrengthOlder);
+    $dose = pullDose(10);
+    expect($limits->cut($dose, new Reasons, [500, 1500, 2500])->pullN)->toBe(10)
+        ->and($limits->cut($dose, new Reasons, [])->pullN)->toBe(10);
+});
