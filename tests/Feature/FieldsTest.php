@@ -452,7 +452,9 @@ it('takes a day as far back and as far ahead as can be meant, and no further', f
     [ScreenRequest::class, 'due_date', 42 / 365.25, 280 / 365.25],
 ]);
 
-it('says in its message the value that works', function (string $form, string $field, mixed $value, string $says): void {
+it('says in its message the value that works', function (
+    string $form, string $field, mixed $value, string $says,
+): void {
     expect(faultsOf($this, $form, $field, $value)->first($field))->toContain($says);
 })->with([
     'body mass, its ends' => [ScreenRequest::class, 'body_mass_kg', 5, Mass::say(20_000).' to '.Mass::say(350_000)],
