@@ -98,7 +98,7 @@ export default function Bands({
                                 onChange={(form) => set(i, { form })}
                             />
                         </div>
-                        <div className="w-36">
+                        <div className="w-56">
                             <SelectField
                                 label="Material"
                                 value={band.material}
