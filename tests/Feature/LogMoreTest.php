@@ -153,6 +153,8 @@ it('types a paper sheet in, the sides in turn, all of it or nothing', function (
         $send([['done_on' => ($this->day)(6), $pain => 'abc', 'items' => [$box('10')]]])
             ->assertSessionHasErrors("sessions.0.$pain");
     }
+    $send([['done_on' => ($this->day)(6), 'items' => [$box('1801')]]], ['confirmed' => true])
+        ->assertSessionHasErrors('sessions.0.items.0.amounts');
     expect(SessionLog::query()->count())->toBe(0);
     $sessions = [
         [
@@ -255,3 +257,14 @@ it('refuses a file that is none', function (string $text): void {
     expect(SessionLog::query()->count())->toBe(0);
 })->with(['nothing' => '', 'a heading alone' => 'date,exercise', 'bytes' => "\x00\x01\x02",
     'a long one' => str_repeat("a,b\n", 2100)]);
+
+it('takes from paper as much as half an hour in seconds, and no more', function (): void {
+    $item = $this->plan->items->firstOrFail(static fn (PlanItem $i): bool => isset($i->dose['hold']));
+    $this->post("$this->at/log/paper", [
+        'plan_id' => $this->plan->id, 'key' => (string) Str::uuid(), 'confirmed' => true, 'sessions' => [[
+            'done_on' => ($this->day)(6),
+            'items' => [['item' => $item->id, 'amounts' => '1800', 'effort' => '6']],
+        ]],
+    ])->assertSessionHasNoErrors();
+    expect(SessionLog::query()->with('items')->sole()->items[0]->sets[0]['hold'])->toBe(1800);
+});

@@ -22,7 +22,8 @@ it('says what is missing of a clearance, and nothing where none is asked for', f
     );
     $said = $state->missing();
     expect($missing === null ? $said === null : str_starts_with((string) $said, $missing))->toBeTrue((string) $said)
-        ->and($state->holdsBack())->toBe($holdsBack);
+        ->and($state->holdsBack())->toBe($holdsBack)
+        ->and($state->isAdvisedAndMissing())->toBe(str_starts_with((string) $missing, 'Clearance is advised'));
 })->with([
     'none asked, none given' => [[], [], null, false],
     'none asked, one given' => [[], [['2026-11-01']], null, false],
@@ -33,6 +34,7 @@ it('says what is missing of a clearance, and nothing where none is asked for', f
     ],
     'required, on its last day' => [[['code' => 'coronary_disease']], [['2026-10-01', '2026-11-25']], null, false],
     'advised, none given' => [[['code' => 'cancer']], [], 'Clearance is advised', false],
+    'advised and given' => [[['code' => 'cancer']], [['2026-11-01']], null, false],
     'withheld, whatever was given' => [
         [['code' => 'unstable_heart']], [['2026-11-01']], 'Exercise is withheld', true,
     ],

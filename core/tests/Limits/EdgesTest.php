@@ -6,14 +6,17 @@ use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\ConditionAbout;
 use BuoyantStep\Core\Limits\Crossing;
+use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Measures\MeasureSet;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Reminder;
 use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Watched;
 
 /* Where a limit turns, and what is said there. */
 
@@ -211,4 +214,14 @@ it('names the signs of a pregnancy that stop', function (): void {
         'abdominal_pain', 'baby_moves_less', 'breathless_before_effort', 'calf_swelling', 'chest_pain', 'dizziness',
         'fluid_leaking', 'headache', 'regular_contractions', 'vaginal_bleeding', 'weakness_of_balance',
     ]);
+});
+
+it('waits for no look that nobody asked for', function (): void {
+    $of = static fn (array $client): Envelope => RuleBook::standard()->envelope(
+        new Facts(Made::client($client), Day::of('2026-11-27')),
+    );
+    $sugar = $of(['conditions' => [['code' => 'diabetes_glucose_lowering']]]);
+    expect($of([])->waitsFor(Watched::Glucose, Moment::Before))->toBeFalse()
+        ->and($sugar->waitsFor(Watched::Glucose, Moment::Before))->toBeTrue()
+        ->and($sugar->waitsFor(Watched::Saturation, Moment::Before))->toBeFalse();
 });
