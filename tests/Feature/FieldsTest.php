@@ -129,6 +129,7 @@ it('takes what is in range and says of the rest what would do', function (
     'a side' => [MeasureRequest::class, 'results.0.side', [null, 'left', 'right'], ['both', 'top']],
 
     'body mass' => [ScreenRequest::class, 'body_mass_kg', [20, 350], [0, 19.9, 350.1, 'x', null]],
+    'how a birth was' => [ScreenRequest::class, 'birth_kind', [null, 'vaginal', 'caesarean'], ['early', 5]],
     'height' => [ScreenRequest::class, 'height_cm', [90, 230], [0, 89, 231, null]],
     'sex' => [ScreenRequest::class, 'sex', ['female', 'male', 'other'], ['x', null]],
     'usual systolic' => [ScreenRequest::class, 'usual.sbp', [null, 50, 260], [49, 261]],
@@ -460,6 +461,10 @@ it('says in its message the value that works', function (
     'body mass, its ends' => [ScreenRequest::class, 'body_mass_kg', 5, Mass::say(20_000).' to '.Mass::say(350_000)],
     'an ordered lift, its ends' => [
         ScreenRequest::class, 'conditions.0.numbers.lift_kg', 0, Mass::say(100).' to '.Mass::say(50_000).',',
+    ],
+    'an effort' => [LogRequest::class, 'items.0.effort', 11, 'RPE goes from 0 to 10, for example 6.'],
+    'the effort of a set' => [
+        LogRequest::class, 'items.0.sets.0.effort', 11, 'RPE goes from 0 to 10, for example 6.',
     ],
     'a left load' => [DoseRequest::class, 'left_load_kg', 'heavy', 'for example '.Mass::say(2500)],
     'a right load' => [DoseRequest::class, 'right_load_kg', 'heavy', 'for example '.Mass::say(2500)],
