@@ -6,6 +6,7 @@ namespace App\Queries;
 
 use App\Models\KitBand;
 use App\Rows\BuildSituation;
+use BuoyantStep\Core\Dose\Pulls;
 use BuoyantStep\Core\Errors\CoreError;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Exercises\BandSetUp;
@@ -51,7 +52,7 @@ final class WorkOutBand
             ...$setUp->jsonSerialize(),
             'pull' => Mass::field(round($force / BandSetUp::KGF, 2) * 1000),
             'target_says' => $says,
-            'out' => $here->isOut() ? $here->whyOut() : null,
+            'out' => $here->isOut() ? $here->whyOut() : Pulls::keptFrom($here, $band)?->says,
             'figure' => $here->rung->figure->draw(),
         ];
     }

@@ -202,6 +202,20 @@ it('says where to stand for what the measures suggest, or for what is typed', fu
         ->and($typed['notes'])->not->toBe([]);
 });
 
+it('keeps a band that may hold latex from an allergy, also where another band is free of it', function (): void {
+    $this->client->conditions()->create(['code' => 'latex_allergy', 'details' => []]);
+    $this->put("/clients/{$this->client->id}/kit", ($this->kit)(['place' => [
+        'things' => ['chair', 'armchair', 'counter', 'table', 'bed', 'door'], 'door' => 'towards',
+    ], 'bands' => array_map(
+        fn (string $of): array => ($this->band)(['label' => $of, 'material' => $of]), ['latex_free', 'latex', 'fabric'],
+    )]))->assertSessionHasNoErrors();
+    $out = KitBand::query()->get()->mapWithKeys(fn (KitBand $b): array => [$b->label => $this->getJson(
+        "/clients/{$this->client->id}/kit/band?".http_build_query(['band' => $b->id, 'rung' => 'band_row/one_arm']),
+    )->assertOk()->json('out')])->all();
+    $says = 'Latex allergy: no latex band, tube, ball or grip.';
+    expect($out)->toBe(['latex_free' => null, 'latex' => $says, 'fabric' => $says]);
+});
+
 it('names the field when the pull is out of reach, absurd, or the exercise uses no band', function (
     array $with, string $field,
 ): void {

@@ -10,6 +10,7 @@ use BuoyantStep\Core\Exercises\BandSetUp;
 use BuoyantStep\Core\Exercises\BandUse;
 use BuoyantStep\Core\Exercises\BandUser;
 use BuoyantStep\Core\Kit\KitBand;
+use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Units\Gravity;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
@@ -76,11 +77,15 @@ final readonly class Pulls
     /** @return list<KitBand> the bands that this client may use, whether or not they were measured */
     public static function usable(RungHere $here): array
     {
-        $latex = $here->situation->envelope->avoids(Material::Latex) === null;
-
         return array_values(array_filter(
-            $here->situation->kit->bands, static fn (KitBand $b): bool => $latex || ! $b->mayHoldLatex(),
+            $here->situation->kit->bands, static fn (KitBand $b): bool => self::keptFrom($here, $b) === null,
         ));
+    }
+
+    /** The limit that keeps a band from this client, whatever other bands there are; null where none does. */
+    public static function keptFrom(RungHere $here, KitBand $band): ?Limit
+    {
+        return $band->mayHoldLatex() ? $here->situation->envelope->avoids(Material::Latex) : null;
     }
 
     /** @return list<KitBand> each measured band as it is, then doubled */
