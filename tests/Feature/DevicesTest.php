@@ -66,11 +66,17 @@ it('keeps what cannot be trusted, says so, and never offers it', function (
     )['readings'][0];
     expect($reading['usable'])->toBe($status === 'fresh')->and((string) $reading['note'])->toContain($note);
 })->with([
-    'a pressure nobody has' => [['values' => ['sbp' => 1180, 'dbp' => 77]], 'implausible', 'not plausible'],
+    'a pressure nobody has' => [
+        ['values' => ['sbp' => 1180, 'dbp' => 77]], 'implausible', 'Systolic pressure 1180 mmHg is not plausible',
+    ],
+    'a bag of half a ton' => [
+        ['kind' => 'luggage_scale', 'unit' => 'kg', 'values' => ['mass_kg' => 500]], 'implausible',
+        "500\u{202f}kg is not plausible",
+    ],
     'crossed pressures' => [['values' => ['sbp' => 80, 'dbp' => 95]], 'implausible', 'not below the systolic'],
-    'eleven minutes old' => [['minutes' => -11], 'stale', 'not used'],
+    'eleven minutes old' => [['minutes' => -11], 'stale', 'Read 11 minutes ago: not used.'],
     'nine minutes old' => [['minutes' => -9], 'fresh', ''],
-    'from a clock far ahead' => [['minutes' => 9], 'stale', 'not used'],
+    'from a clock far ahead' => [['minutes' => 9], 'stale', 'From a clock that runs ahead: not used.'],
     'a low battery' => [['battery_pct' => 5], 'fresh', 'Battery low'],
 ]);
 

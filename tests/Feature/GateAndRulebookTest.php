@@ -38,6 +38,16 @@ it('asks first for what the limits watch, and goes lighter without it', function
         ->and($check['actions'])->toBe(['Enter blood pressure. Until then lighter.']);
 });
 
+it('shows beside each box what is usual, nothing where that is not known', function (): void {
+    $usual = ['sbp' => 131, 'dbp' => 83, 'heart_rate' => 61, 'spo2' => 94, 'weight_kg' => 71.5];
+    $client = $this->scene->client(['usual' => $usual, 'usual_pain' => 2]);
+    $numbers = Scene::props($this->get("/clients/$client->id/gate"))['numbers'];
+    expect(array_filter(array_column($numbers, 'usual', 'key'), static fn (mixed $n): bool => $n !== null))
+        ->toEqual([
+            'sbp' => 131, 'dbp' => 83, 'heart_rate' => 61, 'spo2' => 94, 'weight_kg' => "71.5\u{202f}kg", 'pain' => 2,
+        ]);
+});
+
 it('waits on a high first reading, and decides on the second look', function (): void {
     $this->post(
         "/clients/{$this->client->id}/gate", gateForm(['sbp' => '184', 'dbp' => '92']),

@@ -25,14 +25,15 @@ beforeEach(function (): void {
 it('writes each kind from the record, each statement with the page that shows it', function (string $kind): void {
     $plan = $this->scene->issued([
         'conditions' => [['code' => 'osteoarthritis_knee', 'side' => 'left', 'details' => []]],
-        'wants' => 'carry the shopping', 'pain_where' => 'left knee',
+        'wants' => 'carry the shopping', 'usual_pain' => 2, 'pain_where' => 'left knee',
     ]);
     $this->scene->goodSession($plan, now()->subDays(4)->format('Y-m-d'));
     $this->scene->goodSession(
         $plan, now()->subDays(2)->format('Y-m-d'), ['pain_before' => 1, 'pain_next_morning' => 4],
     );
     $letter = ($this->begin)($plan->client_id, $kind, ['recipient' => 'Dr Amari']);
-    expect($letter->body)->toContain('Osteoarthritis, knee, left.')->not->toContain('{')->not->toContain('}')
+    expect($letter->body)->toContain('Osteoarthritis, knee, left.')
+        ->toContain('Usual pain 2 of 10 (left knee).')->not->toContain('{')->not->toContain('}')
         ->and($letter->facts)->not->toBe([]);
     foreach ($letter->facts as $fact) {
         expect($letter->body)->toContain($fact['says']);

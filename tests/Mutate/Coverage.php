@@ -51,22 +51,27 @@ final class Coverage
     /** The tests that run this line, as Pest is asked for them: nobody's, or those files and their names. */
     public function testsOf(Mutant $mutant): Selection
     {
-        $tests = $this->lines[$mutant->file][$mutant->line] ?? [];
-        // A line inside a longer expression counts with the one that it begins on.
-        for ($line = $mutant->line; $tests === [] && $line > max(0, $mutant->line - 12); $line--) {
-            $tests = $this->lines[$mutant->file][$line] ?? [];
+        $lines = $this->lines[$mutant->file] ?? [];
+        $tests = $lines[$mutant->line] ?? [];
+        // A line inside a longer expression counts with the one that it begins on, in the same method.
+        for ($line = $mutant->line; $tests === [] && $line >= ($mutant->within[0] ?? PHP_INT_MAX); $line--) {
+            $tests = $lines[$line] ?? [];
         }
-        // A constant is run by nobody and used by whoever runs its file.
-        $tests = $tests === [] ? array_values(array_unique(array_merge(...$this->lines[$mutant->file] ?? []))) : $tests;
+        // What is left counts with its whole method; a constant is run by nobody and used by whoever runs its file.
+        if ($tests === []) {
+            [$from, $to] = $mutant->within ?? [0, PHP_INT_MAX];
+            $near = array_filter($lines, static fn (int $n): bool => $n >= $from && $n <= $to, ARRAY_FILTER_USE_KEY);
+            $tests = array_values(array_unique(array_merge(...array_values($near))));
+        }
         $cost = $names = [];
         foreach ($tests as $test) {
             [$file, $name] = explode('::', $test);
-            $cost[$file] = ($cost[$file] ?? 0) + ($this->seconds[$test] ?? 0.1);
+            $cost[$file] = ($cost[$file] ?? 0.0) + ($this->seconds[$test] ?? 0.1);
             $names[$file][] = $name;
         }
         asort($cost);
 
-        return new Selection(array_replace($cost, $names));
+        return new Selection(array_replace($cost, $names), array_sum($cost));
     }
 
     /** "P\Core\tests\Limits\WordsTest::__pest_evaluable_it_knows#0" is core/tests/Limits/WordsTest.php::it_knows. */

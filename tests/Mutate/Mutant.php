@@ -7,6 +7,7 @@ namespace Tests\Mutate;
 /** One small change of one source file, by its place in the text. */
 final readonly class Mutant
 {
+    /** @param  array{int, int}|null  $within  first and last line of the method; null outside of one */
     public function __construct(
         public string $file,
         public int $line,
@@ -15,6 +16,7 @@ final readonly class Mutant
         public string $to,
         public string $kind,
         public string $was,
+        public ?array $within,
     ) {
     }
 

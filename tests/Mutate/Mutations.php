@@ -31,6 +31,9 @@ final class Mutations extends NodeVisitorAbstract
     /** @var list<Mutant> */
     private array $found = [];
 
+    /** @var array{int, int}|null first and last line of the method that is walked through */
+    private ?array $within = null;
+
     private function __construct(private readonly string $file, private readonly string $source)
     {
     }
@@ -51,6 +54,9 @@ final class Mutations extends NodeVisitorAbstract
         if ($node instanceof Stmt\Declare_ || $node instanceof Node\Attribute || $node instanceof Stmt\Use_) {
             return NodeTraverser::DONT_TRAVERSE_CHILDREN;
         }
+        if ($node instanceof Stmt\ClassMethod) {
+            $this->within = [$node->getStartLine(), $node->getEndLine()];
+        }
         match (true) {
             $node instanceof BinaryOp => $this->operator($node),
             $node instanceof Expr\BooleanNot => $this->put('not', $node, $this->text($node->expr)),
@@ -65,6 +71,15 @@ final class Mutations extends NodeVisitorAbstract
             $node instanceof Stmt\Expression => $this->statement($node),
             default => null,
         };
+
+        return null;
+    }
+
+    public function leaveNode(Node $node): null
+    {
+        if ($node instanceof Stmt\ClassMethod) {
+            $this->within = null;
+        }
 
         return null;
     }
@@ -156,7 +171,9 @@ final class Mutations extends NodeVisitorAbstract
     private function cut(string $kind, Node $node, int $from, int $length, string $to): void
     {
         $was = substr($this->source, $from, $length);
-        $this->found[] = new Mutant($this->file, $node->getStartLine(), $from, $length, $to, $kind, $was);
+        $this->found[] = new Mutant(
+            $this->file, $node->getStartLine(), $from, $length, $to, $kind, $was, $this->within,
+        );
     }
 
     private function text(Node $node): string

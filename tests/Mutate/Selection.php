@@ -13,8 +13,11 @@ final readonly class Selection
     /** What stands between two words of a test's name. */
     private const ANY = '.{1,9}';
 
-    /** @param  array<string, list<string>>  $names  by file, with _ for whatever is no letter or figure */
-    public function __construct(private array $names)
+    /**
+     * @param  array<string, list<string>>  $names  by file, with _ for whatever is no letter or figure
+     * @param  float  $seconds  what all of them took while coverage was taken, which is slower than without it
+     */
+    public function __construct(private array $names, public float $seconds)
     {
     }
 

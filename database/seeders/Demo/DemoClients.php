@@ -6,13 +6,14 @@ namespace Database\Seeders\Demo;
 
 /**
  * The made-up people of the made-up clinic. Ages and days count back from the day of seeding, so that the demo is
- * always in the middle of things. A course is a list of [days ago, how it went].
+ * always in the middle of things. A course is a list of [days ago, how it went]; what is usual are the systolic and
+ * diastolic pressure and the resting heart rate.
  *
  * @phpstan-type DemoClient array{
  *     name: array{string, string}, age: int, sex: string, kg: float, cm: int,
  *     conditions: list<array{0: string, 1?: string, 2?: list<string>}>,
  *     due_in?: int, grip?: array{string, string}, standing?: string, floor?: string, home?: string,
- *     training?: string, since?: int,
+ *     training?: string, since?: int, usual: array{int, int, int},
  *     pain?: int, where?: string, days?: list<int>, minutes?: int, wants?: string, cleared?: string,
  *     tests?: array<string, int|array{int, int}>, sets?: array<string, array{float, int, int}>,
  *     measured?: int, kit?: string,
@@ -27,6 +28,7 @@ final class DemoClients
         return [
             [
                 'name' => ['Ilse', 'Varga'], 'age' => 81, 'sex' => 'female', 'kg' => 58.5, 'cm' => 158,
+                'usual' => [142, 82, 72],
                 'conditions' => [
                     ['osteoporosis', '', ['vertebral_fracture']], ['hypertension_controlled'], ['falls_risk_high'],
                 ],
@@ -48,6 +50,7 @@ final class DemoClients
             ],
             [
                 'name' => ['Bertil', 'Omondi'], 'age' => 74, 'sex' => 'male', 'kg' => 84, 'cm' => 176,
+                'usual' => [138, 84, 66],
                 'conditions' => [['stroke_hemiparesis', 'right', ['painful_shoulder']], ['hypertension_controlled']],
                 'grip' => ['full', 'weak'], 'standing' => 'free', 'floor' => 'helped', 'home' => 'someone_home',
                 'training' => 'returning', 'since' => 24, 'pain' => 2, 'where' => 'right shoulder', 'days' => [1, 3, 5],
@@ -64,6 +67,7 @@ final class DemoClients
             ],
             [
                 'name' => ['Marisol', 'Quade'], 'age' => 33, 'sex' => 'female', 'kg' => 71, 'cm' => 168,
+                'usual' => [114, 70, 78],
                 'conditions' => [], 'due_in' => 89, 'grip' => ['full', 'full'], 'floor' => 'alone',
                 'home' => 'someone_home', 'training' => 'trained', 'since' => 900, 'days' => [2, 5], 'minutes' => 40,
                 'wants' => 'lift the toddler without back ache',
@@ -82,6 +86,7 @@ final class DemoClients
             ],
             [
                 'name' => ['Tevita', 'Brandt'], 'age' => 69, 'sex' => 'male', 'kg' => 92, 'cm' => 181,
+                'usual' => [134, 82, 68],
                 'conditions' => [['osteoarthritis_knee', 'left'], ['older_adult_new']],
                 'grip' => ['full', 'full'], 'floor' => 'alone', 'home' => 'alone', 'training' => 'new', 'since' => 23,
                 'pain' => 3, 'where' => 'left knee', 'days' => [1, 3, 5], 'wants' => 'kneel in the garden',
@@ -99,6 +104,7 @@ final class DemoClients
             ],
             [
                 'name' => ['Agnes', 'Folau'], 'age' => 86, 'sex' => 'female', 'kg' => 64, 'cm' => 155,
+                'usual' => [146, 78, 74],
                 'conditions' => [['falls_risk_high'], ['hypertension_controlled']],
                 'grip' => ['weak', 'weak'], 'standing' => 'supported', 'floor' => 'none', 'home' => 'carer',
                 'training' => 'new', 'since' => 30, 'days' => [2, 5], 'minutes' => 20,
@@ -112,6 +118,7 @@ final class DemoClients
             ],
             [
                 'name' => ['Rune', 'Castellanos'], 'age' => 58, 'sex' => 'male', 'kg' => 88, 'cm' => 178,
+                'usual' => [136, 88, 64],
                 'conditions' => [['hypertension_controlled']],
                 'grip' => ['full', 'full'], 'floor' => 'alone', 'home' => 'someone_home', 'training' => 'returning',
                 'since' => 60, 'days' => [1, 4], 'minutes' => 40, 'wants' => 'get back to hill walking',
@@ -130,6 +137,7 @@ final class DemoClients
             ],
             [
                 'name' => ['Noor', 'Lindqvist'], 'age' => 66, 'sex' => 'female', 'kg' => 76, 'cm' => 163,
+                'usual' => [128, 78, 70],
                 'conditions' => [['osteoarthritis_knee', 'both', ['pain_free']], ['latex_allergy']],
                 'grip' => ['full', 'fair'], 'floor' => 'alone', 'home' => 'alone', 'training' => 'returning',
                 'since' => 8, 'days' => [3, 6], 'wants' => 'stairs without the banister',
@@ -142,6 +150,7 @@ final class DemoClients
             ],
             [
                 'name' => ['Pieter', 'Achterberg'], 'age' => 77, 'sex' => 'male', 'kg' => 79, 'cm' => 172,
+                'usual' => [132, 76, 66],
                 'conditions' => [['older_adult_new']],
                 'grip' => ['fair', 'fair'], 'floor' => 'helped', 'home' => 'someone_home', 'training' => 'new',
                 'since' => 2, 'days' => [2, 5],
@@ -153,11 +162,13 @@ final class DemoClients
             ],
             [
                 'name' => ['Halima', 'Serrano'], 'age' => 29, 'sex' => 'female', 'kg' => 63, 'cm' => 165,
+                'usual' => [112, 68, 80],
                 'conditions' => [], 'due_in' => 180, 'grip' => ['full', 'full'], 'floor' => 'alone', 'home' => 'alone',
                 'training' => 'returning', 'since' => 1, 'days' => [2, 4],
             ],
             [
                 'name' => ['Oskar', 'Nwosu'], 'age' => 71, 'sex' => 'male', 'kg' => 70, 'cm' => 169,
+                'usual' => [130, 80, 68],
                 'conditions' => [['osteoporosis']],
                 'grip' => ['full', 'full'], 'floor' => 'alone', 'home' => 'someone_home', 'training' => 'returning',
                 'since' => 70, 'days' => [1, 3, 5], 'minutes' => 35,
@@ -172,6 +183,7 @@ final class DemoClients
             ],
             [
                 'name' => ['Greta', 'Pallas'], 'age' => 79, 'sex' => 'female', 'kg' => 67, 'cm' => 160,
+                'usual' => [140, 80, 70],
                 'conditions' => [['hypertension_controlled'], ['osteoarthritis_knee', 'right']],
                 'grip' => ['fair', 'fair'], 'floor' => 'helped', 'home' => 'carer', 'training' => 'returning',
                 'since' => 80, 'pain' => 3, 'where' => 'right knee', 'days' => [2, 5], 'minutes' => 25,

@@ -28,6 +28,7 @@ final class LongCourses
         return [
             'client' => [
                 'name' => ['Solveig', 'Adair'], 'age' => 72, 'sex' => 'female', 'kg' => 69, 'cm' => 164,
+                'usual' => [126, 74, 66],
                 'conditions' => [['osteoarthritis_knee', 'right']],
                 'grip' => ['full', 'full'], 'floor' => 'alone', 'home' => 'alone', 'training' => 'returning',
                 'since' => 120, 'pain' => 2, 'where' => 'right knee', 'days' => [1, 4], 'minutes' => 30,
@@ -50,6 +51,7 @@ final class LongCourses
         return [
             'client' => [
                 'name' => ['Ruben', 'Tahiri'], 'age' => 67, 'sex' => 'male', 'kg' => 81, 'cm' => 174,
+                'usual' => [138, 84, 72],
                 'conditions' => [['hypertension_controlled'], ['osteoarthritis_knee', 'left']],
                 'grip' => ['full', 'full'], 'floor' => 'alone', 'home' => 'someone_home', 'training' => 'returning',
                 'since' => 150, 'pain' => 2, 'where' => 'left knee', 'days' => [2, 5], 'minutes' => 30,
@@ -75,6 +77,7 @@ final class LongCourses
         return [
             'client' => [
                 'name' => ['Edda', 'Novak'], 'age' => 59, 'sex' => 'female', 'kg' => 74, 'cm' => 167,
+                'usual' => [134, 86, 68],
                 'conditions' => [['hypertension_controlled']],
                 'grip' => ['full', 'full'], 'floor' => 'alone', 'home' => 'someone_home', 'training' => 'returning',
                 'since' => 110, 'days' => [1, 3], 'minutes' => 35, 'wants' => 'lift the suitcase into the rack',
@@ -97,6 +100,7 @@ final class LongCourses
         return [
             'client' => [
                 'name' => ['Imre', 'Lautaro'], 'age' => 78, 'sex' => 'male', 'kg' => 72, 'cm' => 170,
+                'usual' => [130, 72, 62],
                 'conditions' => [['osteoarthritis_knee', 'both']],
                 'grip' => ['fair', 'fair'], 'floor' => 'helped', 'home' => 'alone', 'training' => 'returning',
                 'since' => 130, 'pain' => 3, 'where' => 'both knees', 'days' => [2, 6], 'minutes' => 25,

@@ -129,7 +129,7 @@ final class Teller
             'training_level' => $told['training'] ?? null, 'training_since' => isset($told['since'])
                 ? $this->ago($told['since'])
                 : null,
-            'usual' => ['sbp' => 132, 'dbp' => 78, 'heart_rate' => 70],
+            'usual' => array_combine(['sbp', 'dbp', 'heart_rate'], $told['usual']),
             'usual_pain' => $told['pain']
                 ?? null, 'pain_where' => $told['where']
                 ?? null, 'pain_school' => null, 'supine_school' => null, 'bone_school' => null,

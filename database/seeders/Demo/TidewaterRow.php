@@ -102,10 +102,11 @@ final class TidewaterRow extends Seeder
         foreach ($course as $i => [$ago, $how]) {
             $this->teller->goTo($ago);
             if ($how !== 'stop') {
+                [$sbp, $dbp, $pulse] = $told['usual'];
                 $this->gate->run(
                     $this->teller->fresh($client),
                     $by,
-                    ['sbp' => 128 + $ago % 7, 'dbp' => 76, 'heart_rate' => 70, 'repeat' => false],
+                    ['sbp' => $sbp - 4 + $ago % 7, 'dbp' => $dbp - 2, 'heart_rate' => $pulse, 'repeat' => false],
                     [],
                     $told['pain'] ?? 0,
                 );

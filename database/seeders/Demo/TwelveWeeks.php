@@ -142,9 +142,11 @@ final class TwelveWeeks extends Seeder
     ): void {
         $now = $this->teller->fresh($client);
         $usual = $now->usual_pain ?? 0;
+        $rested = $now->usual ?? [];
         $this->gate->run($now, $by, [
-            'sbp' => 126 + $luck->getInt(0, 16), 'dbp' => 72 + $luck->getInt(0, 10),
-            'heart_rate' => 64 + $luck->getInt(0, 12), 'repeat' => false,
+            'sbp' => ($rested['sbp'] ?? 132) - 6 + $luck->getInt(0, 16),
+            'dbp' => ($rested['dbp'] ?? 78) - 6 + $luck->getInt(0, 10),
+            'heart_rate' => ($rested['heart_rate'] ?? 70) - 6 + $luck->getInt(0, 12), 'repeat' => false,
         ], [], $usual);
         $plan = $this->planOf($now);
         $situation = $this->build->of($now);
