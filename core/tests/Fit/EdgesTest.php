@@ -209,3 +209,15 @@ it('holds on with the hand that the load leaves free', function (string $left, ?
     ['full', null], ['fair', null], ['weak', 'The left hand has to hold on, and its grip is weak.'],
     ['none', 'The left hand has to hold on, and its grip is none.'],
 ]);
+
+it('knows for each position what keeps the exercise where it is out, the nearest first', function (): void {
+    $eased = [];
+    foreach (Position::cases() as $position) {
+        $eased[$position->value] = array_column($position->easedBy(), 'value');
+    }
+    expect(array_filter($eased))->toBe([
+        'standing' => ['seated_instead'], 'supine_flat' => ['wedge_trunk', 'side_lying_instead', 'seated_instead'],
+        'quadruped' => ['seated_instead'], 'kneeling' => ['seated_instead'],
+        'long_static_standing' => ['seated_instead'],
+    ]);
+});
