@@ -7,7 +7,10 @@ namespace Tests\Mutate;
 /** One small change of one source file, by its place in the text. */
 final readonly class Mutant
 {
-    /** @param  array{int, int}|null  $within  first and last line of the method; null outside of one */
+    /**
+     * @param  array{int, int}|null  $within  first and last line of the method; null outside of one
+     * @param  string  $place  what else stands on its line, and which it is of several like it
+     */
     public function __construct(
         public string $file,
         public int $line,
@@ -17,13 +20,16 @@ final readonly class Mutant
         public string $kind,
         public string $was,
         public ?array $within,
+        public string $place,
     ) {
     }
 
     /** The same as long as the line and what was changed on it stay: an accepted survivor is known by this. */
     public function id(): string
     {
-        return sprintf('%s %s %s', $this->file, $this->kind, substr(sha1($this->was.'#'.$this->to), 0, 8));
+        $hash = substr(sha1("$this->was#$this->to#$this->place"), 0, 8);
+
+        return sprintf('%s %s %s', $this->file, $this->kind, $hash);
     }
 
     public function in(string $source): string

@@ -31,6 +31,9 @@ final class Mutations extends NodeVisitorAbstract
     /** @var list<Mutant> */
     private array $found = [];
 
+    /** @var array<string, int> how many were found alike */
+    private array $alike = [];
+
     /** @var array{int, int}|null first and last line of the method that is walked through */
     private ?array $within = null;
 
@@ -171,9 +174,20 @@ final class Mutations extends NodeVisitorAbstract
     private function cut(string $kind, Node $node, int $from, int $length, string $to): void
     {
         $was = substr($this->source, $from, $length);
+        $text = $this->line($from);
+        // Of those alike, on the same line or on one that reads the same, each is known by its number.
+        $nth = $this->alike["$kind $was#$to#$text"] = ($this->alike["$kind $was#$to#$text"] ?? 0) + 1;
         $this->found[] = new Mutant(
-            $this->file, $node->getStartLine(), $from, $length, $to, $kind, $was, $this->within,
+            $this->file, $node->getStartLine(), $from, $length, $to, $kind, $was, $this->within, "$text#$nth",
         );
+    }
+
+    /** The whole line at this place, without its indent. */
+    private function line(int $at): string
+    {
+        $from = (int) strrpos(substr($this->source, 0, $at), "\n");
+
+        return trim(substr($this->source, $from, (int) strpos($this->source."\n", "\n", $at) - $from));
     }
 
     private function text(Node $node): string
