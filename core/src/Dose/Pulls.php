@@ -68,10 +68,8 @@ final readonly class Pulls
     public static function mayGoByFeel(RungHere $here): bool
     {
         $limits = DoseLimits::of($here);
-        $percent = $limits->loadPct();
 
-        return $limits->cap()->grams === null && ! $limits->isBlind()
-            && ($percent === null || ! is_int($percent->value) || $percent->value >= 100);
+        return $limits->cap()->grams === null && ! $limits->isBlind();
     }
 
     /** @return list<KitBand> the bands that this client may use, whether or not they were measured */

@@ -20,6 +20,7 @@ use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Measures\EstimateFrom;
 use BuoyantStep\Core\Measures\OneRepMax;
 use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Gravity;
 use BuoyantStep\Core\Vocabulary\DoseKind;
 use BuoyantStep\Core\Vocabulary\Side;
 
@@ -229,6 +230,24 @@ it('lifts the top with a bottom that was lifted, by four', function (
     [8, 30, '8-10', []], [10, 30, '10-14', ['order']], [12, 30, '12-16', ['order']], [12, 14, '12-14', ['order']],
     [8, 9, '8-9', ['order']],
 ]);
+
+it('holds a pull under its cap, and says so only where it was above', function (
+    int $pull, int $cut, array $why,
+): void {
+    $because = new Reasons();
+    $limits = new DoseLimits(envelopeWith([[Field::LiftMaxG, 4000]]), goal: Goal::StrengthOlder);
+    $dose = $limits->cut(
+        aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => $pull]), $because,
+        [Gravity::gramsOf(10), Gravity::gramsOf(12)],
+    );
+    expect($dose->pullN)->toBe($cut)
+        ->and(array_map(static fn ($r): string => $r->rule, $because->all()))->toBe($why);
+})->with([[11, 11, []], [12, 12, []], [13, 12, ['order', 'load_cap']]]);
+
+it('gives a band a pull of one newton where next to nothing is asked for', function (): void {
+    $dose = aDose(['reps' => ['lo' => 8, 'hi' => 12], 'pull_n' => 20]);
+    expect($dose->resisting(10)->pullN)->toBe(1)->and($dose->resisting(Gravity::gramsOf(2))->pullN)->toBe(2);
+});
 
 it('gives each side the pull of its own', function (): void {
     $joined = Dose::joined(

@@ -7,6 +7,7 @@ use App\Models\Client;
 use App\Models\Decision;
 use App\Models\Plan;
 use App\Models\PlanItem;
+use App\Models\Proposal;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
 use Tests\Feature\Support\Scene;
@@ -176,4 +177,25 @@ it('takes a plan out of use when a dose in it cannot be read', function (): void
         "/clients/{$plan->client_id}/mend", ['part' => 'plan_item', 'id' => $other->items[0]->id],
     )->assertNotFound();
     $this->post("/clients/{$plan->client_id}/mend", ['part' => 'screen', 'id' => 0])->assertSessionHasErrors('part');
+});
+
+it('takes a proposal back when its dose cannot be read, and nothing of another client', function (): void {
+    $proposals = [];
+    foreach (['Ada', 'Bo'] as $name) {
+        $plan = $this->scene->issued(['given_name' => $name]);
+        $this->scene->goodSession($plan, now()->subDays(4)->format('Y-m-d'));
+        $this->scene->goodSession($plan, now()->subDays(2)->format('Y-m-d'));
+        $proposals[] = Proposal::query()->where('client_id', $plan->client_id)->where('status', Proposal::OPEN)
+            ->firstOrFail();
+    }
+    [$hers, $other] = $proposals;
+    DB::table('proposals')->where('id', $hers->id)->update(['dose' => '{"sets": 2}']);
+    $at = "/clients/$hers->client_id";
+    $faults = Scene::props($this->get("$at/review"))['faults'];
+    expect(array_column($faults, 'id', 'part'))->toBe(['proposal' => $hers->id]);
+    $this->post("$at/mend", ['part' => 'proposal', 'id' => $other->id])->assertNotFound();
+    $this->post("$at/mend", ['part' => 'proposal', 'id' => $hers->id])->assertSessionHasNoErrors();
+    expect($hers->refresh()->status)->toBe(Proposal::SUPERSEDED)
+        ->and($other->refresh()->status)->toBe(Proposal::OPEN)
+        ->and(Scene::page($this->get("$at/review"))['component'])->toBe('clinic/Review');
 });
