@@ -144,6 +144,12 @@ it('leaves decided what was decided when the next morning comes late, and propos
             ->and($new->id)->not->toBe($decided->id)->and($new->decision)->toBe('ease')
             ->and($new->because[0]['says'])->toContain('Decided before this was known: pain the morning after')
             ->and(Decision::query()->where('kind', 'log.next_morning')->sole()->says)->toContain(': 4.');
+        // Of the others nothing was decided before.
+        $others = Proposal::query()->where('status', Proposal::OPEN)->whereKeyNot($new->id)->get();
+        expect($others)->not->toBeEmpty();
+        foreach ($others as $other) {
+            expect(json_encode($other->because))->not->toContain('Decided before');
+        }
         // What is decided cannot be accepted a second time.
         $this->post("{$this->url}/review/{$decided->id}/accept")->assertSessionHasErrors('proposal');
         // The same morning again changes nothing; another one is a correction, on Log.
