@@ -127,6 +127,8 @@ it('lets the lead loosen a figure only with a reason, and marks it wherever it a
     $this->scene->user->update(['role' => 'lead']);
     $set = ['rule' => 'hypertension_controlled', 'field' => 'effort_max', 'value' => '8'];
     $this->put('/rulebook', [...$set, 'reason' => ''])->assertSessionHasErrors('reason');
+    $this->put('/rulebook', [...$set, 'reason' => ' Order 22  '])->assertSessionHasErrors('reason');
+    $this->put('/rulebook', [...$set, 'reason' => 'Order 22-3'])->assertSessionHasNoErrors();
     $this->put(
         '/rulebook', [...$set, 'reason' => 'Protocol of the cardiac clinic, 2026-03'],
     )->assertSessionHasNoErrors();
@@ -139,7 +141,7 @@ it('lets the lead loosen a figure only with a reason, and marks it wherever it a
     expect(ClinicFigure::query()->count())->toBe(0)
         ->and(
             Decision::query()->where('kind', 'like', 'rulebook.%')->pluck('kind')->all(),
-        )->toBe(['rulebook.loosened', 'rulebook.default']);
+        )->toBe(['rulebook.loosened', 'rulebook.loosened', 'rulebook.default']);
 });
 
 it('asks for no reason where a figure stays as it is', function (): void {

@@ -11,6 +11,7 @@ use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Plan;
 use Illuminate\Support\Facades\Mail;
+use Illuminate\Testing\TestResponse;
 use Tests\Feature\Support\AtHome;
 use Tests\Feature\Support\Scene;
 
@@ -39,6 +40,12 @@ it('opens with address and PIN, however they are typed, and with nothing else', 
     $home = new AtHome($this);
     $home->knock($this->page->code, '1900'.$this->page->letters)->assertUnprocessable()->assertSee('does not fit');
     $home->knock('ABCDEFGHJKMN', $this->pin)->assertUnprocessable()->assertSee('not known');
+    // Each beside its own field.
+    $faulty = static fn (TestResponse $page): array => preg_match_all(
+        '/name="(\w+)"[^>]*aria-invalid="true"/', (string) $page->getContent(), $found,
+    ) > 0 ? $found[1] : [];
+    expect($faulty($home->knock($this->page->code, '1900'.$this->page->letters)))->toBe(['pin'])
+        ->and($faulty($home->knock('ABCDEFGHJKMN', $this->pin)))->toBe(['code']);
     $home->knock('', '')->assertUnprocessable();
     $this->get('/home')->assertRedirect('/home/door');
     $this->getJson('/home/card.json')->assertUnauthorized()->assertJson(['closed' => true]);

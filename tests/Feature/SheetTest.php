@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Clinic\Resources\SheetWords;
 use App\Http\Clinic\Resources\SidesResource;
+use App\Models\Decision;
 use App\Models\Plan;
 use App\Rows\BuildSituation;
 use BuoyantStep\Core\Dose\Goal;
@@ -151,6 +152,7 @@ it('keeps who the clinic is for its lead alone, and says what is wrong', functio
     expect($this->scene->user->clinic->refresh()->only(['phone', 'emergency_phone', 'address', 'timezone']))->toBe([
         'phone' => '02 555 01 44', 'emergency_phone' => '112', 'address' => '4 Row', 'timezone' => 'Europe/Lisbon',
     ]);
+    expect(Decision::query()->where('kind', 'clinic.profile')->sole()->facts)->toMatchArray(['phone' => '02 555 01 44']);
     // From a page that shows the profile of before.
     $this->put('/rulebook/profile', [...$now, 'name' => 'Mine', 'seen' => $now])->assertSessionHasErrors('name');
     expect($this->scene->user->clinic->refresh()->name)->toBe('Test Clinic');

@@ -46,6 +46,15 @@ final class LimitLines
         return $lines;
     }
 
+    /** One limit by itself in the same words: "RPE up to 4 of 10"; by its field and value where it limits nothing. */
+    public static function one(Limit $limit): string
+    {
+        $field = $limit->field;
+        $says = $field->isList() ? self::listed($field, [$limit]) : self::limited($field, $limit->value);
+
+        return ucfirst($says ?? $field->label().': '.$limit->label());
+    }
+
     /** @return list<Scope> */
     private static function scopes(Envelope $envelope, Field $field): array
     {

@@ -79,8 +79,7 @@ final class OwnLimits
             if ($own->until !== null && ! $own->until->isBefore($facts->on)) {
                 $limit = self::limit($own);
                 $crossings[] = new Crossing($own->until, self::RULE, sprintf(
-                    '%s: %s may end (%s). It holds until you end it.', $limit->field->label(), $limit->label(),
-                    $own->by,
+                    '%s: may end (%s). It holds until you end it.', LimitLines::one($limit), $own->by,
                 ), false);
             }
         }
@@ -98,7 +97,7 @@ final class OwnLimits
 
         $scope = new Scope($own->region, $own->side);
         $limit = new Limit($field, self::value($field, $own), self::RULE, '', $own->by, $scope);
-        $says = sprintf('%s: %s. %s', $field->label(), $limit->label(), $own->why);
+        $says = sprintf('%s. %s', LimitLines::one($limit), $own->why);
 
         return new Limit($field, $limit->value, self::RULE, $says, $own->by, $scope);
     }

@@ -195,6 +195,14 @@ it('takes forty percent for useful and a gram less for too light', function (int
     expect(str_contains(implode(' ', $dosing->findings), 'Too light'))->toBe($tooLight);
 })->with([[3200, false], [3199, true]]);
 
+it('calls a load held light only where the cap is under all that the goal asks for', function (
+    int $cap, bool $tooLight,
+): void {
+    // 60 % of 8 kg is the least of this goal; the kit has less than a useful load.
+    $dosing = dosedWith(Goal::StrengthOlder, [[Field::LiftMaxG, $cap]], [3000], OneRepMax::estimate(6000, 8, 2));
+    expect(str_contains(implode(' ', $dosing->findings), 'Too light'))->toBe($tooLight);
+})->with([[4800, true], [4799, false]]);
+
 it('does without an estimate: a load to begin with, fifteen reps and RPE up to five', function (
     array $limits, ?string $reps, int $effortTop,
 ): void {

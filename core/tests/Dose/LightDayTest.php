@@ -36,6 +36,7 @@ it('takes a fifth off all that is lifted, and two points of effort', function (
     'less than half is another exercise' => ['curl/one_arm', [2490, 5000], ['load_g' => 5000], 5000, 1, '4-6'],
     'nothing lighter: a set less' => ['curl/one_arm', [4900, 5000], ['load_g' => 5000], 5000, 1, '4-6'],
     'without a load: a set less' => ['heel_raise/two_hands', [], [], null, 1, '4-6'],
+    'of three sets two' => ['heel_raise/two_hands', [], ['sets' => 3], null, 2, '4-6'],
     'the only set stays' => ['heel_raise/two_hands', [], ['sets' => 1], null, 1, '4-6'],
     'never under one' => ['heel_raise/two_hands', [], ['effort' => ['lo' => 1, 'hi' => 2]], null, 1, '1'],
     // The body of 66 kg is moved as well: four fifths of 69.4 kg leave nothing to add.

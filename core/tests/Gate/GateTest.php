@@ -336,6 +336,30 @@ it('asks of a client their own red flags first, and those of others not at all',
     'insulin' => [[['code' => 'diabetes_glucose_lowering']], ['calf_swelling'], ['leaking']],
 ]);
 
+it('asks for doming, heaviness and leaking where a pelvic floor is watched, for a low where glucose is', function (
+    array $client, array $asks,
+): void {
+    $client = Made::client($client);
+    $day = Day::of(Made::TODAY);
+    $asked = RuleBook::standard()->envelope(new Facts($client, $day))->signsToAsk();
+    $own = ['doming', 'pelvic_heaviness', 'leaking', 'severe_low_24h'];
+    expect(array_values(array_intersect($own, array_column($asked, 'value'))))->toBe($asks);
+})->with([
+    'nobody' => [[], []],
+    'a prolapse' => [
+        ['conditions' => [['code' => 'pelvic_organ_prolapse']]], ['doming', 'pelvic_heaviness', 'leaking'],
+    ],
+    'a prostate operation' => [
+        ['conditions' => [['code' => 'prostate_surgery']]], ['doming', 'pelvic_heaviness', 'leaking'],
+    ],
+    'insulin' => [['conditions' => [['code' => 'diabetes_glucose_lowering']]], ['severe_low_24h']],
+    'a pregnancy' => [['pregnancy' => ['due_date' => '2027-02-10']], ['doming', 'pelvic_heaviness', 'leaking']],
+    'a birth' => [
+        ['postpartum' => ['birth_date' => '2026-10-20', 'birth' => 'vaginal']],
+        ['doming', 'pelvic_heaviness', 'leaking'],
+    ],
+]);
+
 it('is never a go where nothing was asked of a client who has red flags of their own', function (
     array $client, string $verdict,
 ): void {

@@ -42,6 +42,8 @@ it('asks for a hand on something fixed at each flag, and not a step before', fun
 })->with([
     'tandem 9 s' => [['test' => 'tandem_stand', 'value' => 9], [], true],
     'tandem 10 s' => [['test' => 'tandem_stand', 'value' => 10], [], false],
+    'the tandem stage not held' => [['test' => 'four_stage_balance', 'value' => 2], [], true],
+    'the tandem stage held' => [['test' => 'four_stage_balance', 'value' => 3], [], false],
     'up and go 12.0 s' => [['test' => 'timed_up_and_go', 'value' => 12], [], true],
     'up and go 11.9 s' => [['test' => 'timed_up_and_go', 'value' => 11.9], [], false],
     'one leg 4 s' => [['test' => 'one_leg_stand', 'side' => 'left', 'value' => 4], [], true],

@@ -139,3 +139,11 @@ it('keeps the published figure beside the one that the clinic tightened', functi
     expect(array_map(static fn ($l): int => $l->value, $asked))->toEqualCanonicalizing([60, 90])
         ->and($envelope->restMin())->toBe(90);
 });
+
+it('lets a clinic set the figures that make sense, and no others', function (): void {
+    expect(ClinicFigures::RANGES)->toBe([
+        'effort_max' => [0, 10], 'load_pct_max' => [0, 100], 'lift_max_g' => [0, 50_000], 'reps_min' => [1, 30],
+        'reps_max' => [1, 50], 'hold_max_s' => [1, 120], 'impact_max' => [0, 3], 'step_pct_max' => [1, 20],
+        'sessions_between_steps' => [1, 10], 'rest_min_s' => [0, 600], 'hours_between_same_muscle' => [24, 120],
+    ]);
+});

@@ -11,6 +11,7 @@ use BuoyantStep\Core\Limits\OwnLimits;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
@@ -37,12 +38,31 @@ it('sets every field it offers, at every word of it, with the letter as its sour
             static fn ($limit): bool => $limit->rule === OwnLimits::RULE,
         );
         expect(array_column($own, 'source'))->toBe(['Dr Amari, letter of 3 May 2026'])
-            ->and(array_column($own, 'says')[0] ?? '')->toStartWith($field->label().': ')
-            ->toEndWith('. Until the wound has healed.');
+            ->and(array_column($own, 'says')[0] ?? '')->toEndWith('. Until the wound has healed.');
     }
 })->with(array_combine(
     array_column(OwnLimits::fields(), 'value'), array_map(static fn (Field $f): array => [$f], OwnLimits::fields()),
 ));
+
+it('says it as the margin does', function (string $field, string $value, string $says): void {
+    $own = array_filter(
+        withOwn(['field' => $field, 'value' => $value])->binding(Field::from($field)),
+        static fn ($limit): bool => $limit->rule === OwnLimits::RULE,
+    );
+    expect(array_column($own, 'says'))->toBe(["$says. Until the wound has healed."]);
+})->with([
+    ['effort_max', '4', 'RPE up to 4 of 10'], ['load_pct_max', '50', 'Load up to 50 % of 1RM'],
+    ['lift_max_g', '4500', 'Lift '.Mass::say(4500).' in all at most'], ['reps_min', '10', '10 reps or more'],
+    ['reps_max', '12', '12 reps at most'], ['hold_max_s', '6', 'Hard holds of 6 s at most'],
+    ['rest_min_s', '90', 'Rest 90 s or more'], ['impact_max', '0', 'No impact'],
+    ['breath', 'no_holding', 'Breathe out on effort, no holding'],
+    ['support_min', 'one_hand', 'One hand on something fixed'],
+    ['spine_load_max', 'moderate', 'Load on the spine: moderate at most'],
+    ['avoid_positions', 'floor', 'Not on the floor'],
+    ['avoid_motions', 'spine_flexion_loaded', 'No bending a loaded spine'],
+    // What limits nothing is said by its field.
+    ['impact_max', '3', 'Jumps allowed'], ['reps_min', '1', 'Reps at least: 1'],
+]);
 
 it('offers what a letter orders, and nothing else', function (): void {
     expect(array_column(OwnLimits::fields(), 'value'))->toBe([
@@ -136,7 +156,7 @@ it('announces the day up to which it was ordered, and holds past it', function (
         'field' => 'effort_max', 'value' => '4', 'by' => 'Dr Amari', 'why' => 'wound', 'until' => '2026-06-10',
     ]]]), Day::of($on), Made::measures([]));
     $says = static fn (string $on): array => array_column(RuleBook::standard()->crossings($facts($on)), 'says');
-    $told = 'RPE at most, of 10: 4 may end (Dr Amari). It holds until you end it.';
+    $told = 'RPE up to 4 of 10: may end (Dr Amari). It holds until you end it.';
     expect($says('2026-06-09'))->toContain($told)
         ->and($says('2026-06-10'))->toContain($told)
         ->and($says('2026-06-11'))->not->toContain($told)

@@ -19,8 +19,8 @@ use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
 use BuoyantStep\Core\Vocabulary\Position;
 
-/** @return list<string> what the limits on lying flat say */
-function saysOfLying(string $bed, string $home): array
+/** @return list<string> what the limits on lying so say */
+function saysOfLying(string $bed, string $home, Position $lying): array
 {
     $client = Made::client(['function' => [
         'grip' => ['left' => 'full', 'right' => 'full'], 'standing' => 'free', 'floor_transfer' => 'none',
@@ -29,14 +29,19 @@ function saysOfLying(string $bed, string $home): array
     $envelope = RuleBook::standard()->envelope(new Facts($client, Day::of(Made::TODAY)));
 
     return array_values(array_unique(array_map(static fn (Limit $l): string => $l->says, array_filter(
-        $envelope->all(), static fn (Limit $l): bool => $l->value === Position::SupineFlat,
+        $envelope->all(), static fn (Limit $l): bool => $l->value === $lying,
     ))));
 }
 
 it('says why nobody lies down: cannot at all, or not without help that is not there', function (
     string $bed, string $home, array $says,
 ): void {
-    expect(saysOfLying($bed, $home))->toBe($says);
+    foreach ([
+        Position::SupineFlat, Position::SupineRaised, Position::Prone, Position::SideLying, Position::SideLyingLeft,
+        Position::SideLyingRight,
+    ] as $lying) {
+        expect(saysOfLying($bed, $home, $lying))->toBe($says, $lying->value);
+    }
 })->with([
     ['none', 'someone_home', ['Cannot get into bed and out of it.']],
     ['helped', 'alone', ['Needs help into bed and out of it, and is alone.']],

@@ -8,9 +8,11 @@ use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Fit\TestSafety;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\Envelope;
+use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Field as LimitField;
 use BuoyantStep\Core\Limits\Limit;
+use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Measures\Appraisal;
 use BuoyantStep\Core\Measures\ArmCurlNorm;
 use BuoyantStep\Core\Measures\ChairStandNorm;
@@ -27,6 +29,7 @@ use BuoyantStep\Core\Measures\Tests\FrontPlank;
 use BuoyantStep\Core\Measures\Tests\Grip;
 use BuoyantStep\Core\Measures\Tests\OneLegStand;
 use BuoyantStep\Core\Measures\Tests\PushUp;
+use BuoyantStep\Core\Measures\Tests\Tandem;
 use BuoyantStep\Core\Measures\Tests\TimedUpAndGo;
 use BuoyantStep\Core\Measures\Tests\WallSit;
 use BuoyantStep\Core\Tests\Support\Made;
@@ -262,6 +265,15 @@ it('judges a test against the envelope first', function (Test $test, array $cond
         new ArmCurl, [['code' => 'bone_metastasis', 'detail' => 'arm', 'side' => 'left']], 'Not for this client now',
     ],
 ]);
+
+it('offers no test without hands to who stands only with support; limits on balance keep it', function (
+    Test $test, bool $out,
+): void {
+    $function = ['function' => [...Made::form()['function'], 'standing' => 'supported']];
+    $held = RuleBook::standard()->envelope(new Facts(Made::client($function), Day::of(Made::TODAY)));
+    expect(str_contains((string) TestSafety::of($test, $held), 'Not for this client now'))->toBe($out)
+        ->and(TestSafety::of($test, Made::envelope([['code' => 'falls_risk_high']])))->toBeNull();
+})->with([[new ChairStand, true], [new Tandem, true], [new OneLegStand, true], [new Grip, false], [new ArmCurl, false]]);
 
 it('waits with a test that asks for effort until the clearance is on record', function (): void {
     $envelope = Made::envelope([['code' => 'coronary_disease']]);
