@@ -173,3 +173,25 @@ it('lets a typed dose be tried out beside a proposal of the same rung', function
         expect($row['item'])->toBeNull();
     }
 });
+
+it('takes back what was proposed for a dose that was issued otherwise, and leaves the rest open', function (): void {
+    $this->scene->goodSession($this->plan, now()->format('Y-m-d'));
+    $open = fn (): array => Proposal::query()->with('planItem')->where('client_id', $this->plan->client_id)
+        ->where('status', Proposal::OPEN)->orderBy('id')->get()->map(
+            static fn (Proposal $p): string => $p->planItem->family,
+        )->all();
+    $before = $open();
+    $item = $this->plan->items->firstWhere('family', $before[0]);
+    $dose = $item->dose;
+    $kind = array_values(array_intersect(['reps', 'seconds', 'hold', 'steps', 'trips'], array_keys($dose)))[0];
+    $at = "/clients/{$this->plan->client_id}/plan";
+    $this->put("$at/items/$item->id/dose", [
+        'revision' => $this->plan->client->refresh()->plan_revision, 'sets' => $dose['sets'] === 1 ? 2 : 1,
+        'amount_lo' => $dose[$kind]['lo'], 'amount_hi' => $dose[$kind]['hi'], 'effort_lo' => $dose['effort']['lo'],
+        'effort_hi' => $dose['effort']['hi'], 'rest_s' => $dose['rest_s'],
+        'load_kg' => isset($dose['load_g']) ? (string) ($dose['load_g'] / 1000) : null,
+    ])->assertSessionHasNoErrors();
+    $this->post("$at/issue", ['revision' => $this->plan->client->refresh()->plan_revision])
+        ->assertSessionHasNoErrors();
+    expect(count($before))->toBeGreaterThan(1)->and($open())->toBe(array_slice($before, 1));
+});

@@ -162,6 +162,42 @@ it('plans a band by its pull, refuses one that it cannot give, and logs it by wh
         ->and(array_column($paper, 'reps'))->toBe([12, 11])->and(array_column($paper, 'effort'))->toBe([6.5, 6.5]);
 });
 
+it('knows from where they stood what each side pulled, each on the band that its dose is for', function (): void {
+    $this->put("/clients/{$this->client->id}/kit", ($this->kit)([
+        'bands' => [($this->band)()], 'place' => [
+            'things' => ['chair', 'armchair', 'counter', 'table', 'bed', 'door'], 'door' => 'towards',
+        ],
+    ]))->assertSessionHasNoErrors();
+    $plan = app(DraftPlan::class)->run($this->client->refresh(), $this->scene->user);
+    $at = "/clients/{$this->client->id}";
+    $revision = fn (): int => $this->client->refresh()->plan_revision;
+    $this->post("$at/plan/items", ['family' => 'band_row', 'revision' => $revision()])->assertSessionHasNoErrors();
+    $item = PlanItem::query()->where('family', 'band_row')->sole();
+    $this->put("$at/plan/items/{$item->id}/rung", ['rung' => 'one_arm', 'revision' => $revision()])
+        ->assertSessionHasNoErrors();
+    // More than the band gives as it is: the right side has it doubled.
+    $this->put("$at/plan/items/{$item->id}/dose", [
+        'revision' => $revision(), 'sets' => 2, 'amount_lo' => 8, 'amount_hi' => 12, 'effort_lo' => 5, 'effort_hi' => 7,
+        'rest_s' => 60, 'apart' => true, 'left_load_kg' => '1.53', 'right_load_kg' => '3.06',
+    ])->assertSessionHasNoErrors();
+    app(IssuePlan::class)->run($this->client->refresh(), $this->scene->user, $revision(), new IssueReasons);
+    $pulls = function (int $stood) use ($at, $plan, $item): array {
+        $this->post("$at/log", [
+            'key' => (string) Str::uuid(), 'plan_id' => $plan->id, 'confirmed' => true,
+            'done_on' => (string) $this->scene->user->clinic->today(),
+            'items' => [[
+                'item' => $item->id, 'done' => true, 'effort' => '7', 'stood_cm' => (string) $stood,
+                'sets' => [['amount' => '12', 'side' => 'left'], ['amount' => '12', 'side' => 'right']],
+            ]],
+        ])->assertSessionHasNoErrors();
+        $sets = LogItem::query()->where('family', 'band_row')->latest('id')->firstOrFail()->sets;
+
+        return array_map(static fn (array $set): ?int => $set['pull_n'] ?? null, $sets);
+    };
+    // Near by the single one is slack; further away the doubled one would go past what was measured.
+    expect($pulls(130))->toBe([null, 25])->and($pulls(220))->toBe([14, null]);
+});
+
 it('takes the least pull for one newton, which this band does not give', function (): void {
     $this->put("/clients/{$this->client->id}/kit", ($this->kit)([
         'bands' => [($this->band)()], 'place' => [

@@ -8,6 +8,7 @@ use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
@@ -309,6 +310,19 @@ it('opens after a birth only when the weeks have passed and a screen was clear',
     'impact day 83' => [83, 'vaginal', ['symptom_free_screen'], 'impact_max', 0],
     'impact day 84' => [84, 'vaginal', ['symptom_free_screen'], 'impact_max', 3],
     'impact years later, leaking' => [1500, 'vaginal', ['symptom_free_screen', 'leaking'], 'impact_max', 0],
+]);
+
+it('keeps a trunk that was cut from bending under load and from doming for eight weeks', function (
+    int $days, string $birth, array $out,
+): void {
+    $own = array_filter(
+        afterBirth($days, $birth, ['symptom_free_screen'])->binding(Field::AvoidMotions),
+        static fn (Limit $l): bool => $l->rule === 'postpartum',
+    );
+    expect(array_column(array_column($own, 'value'), 'value'))->toEqualCanonicalizing($out);
+})->with([
+    'the last day' => [55, 'caesarean', ['spine_flexion_loaded', 'abdominal_doming_load']],
+    'past it' => [56, 'caesarean', []], 'another birth' => [20, 'vaginal', []],
 ]);
 
 it('never tightens with time after a birth, and never loosens towards it', function (): void {
