@@ -68,11 +68,8 @@ it(
             'rule' => 'older_adult_new',
             'reason' => 'Goes well.',
         ])->assertSessionHasNoErrors();
-        $details = $client->conditions()->firstOrFail()->details;
-        expect($details)
-            ->toHaveCount(1)
-            ->and($client->refresh()->training_level)
-            ->toBe($details === ['first_block_done'] ? 'returning' : 'new');
+        expect($client->conditions()->firstOrFail()->details)->toBe(['first_block_done'])
+            ->and($client->refresh()->training_level)->toBe('returning');
     },
 );
 
@@ -87,6 +84,18 @@ it('ends by word a condition whose own date is over, and keeps that date', funct
         ->assertSessionHasNoErrors();
     $condition = $client->conditions()->firstOrFail();
     expect($condition->until)->toBe($until)->and($condition->details)->toBe(['end_confirmed']);
+});
+
+it('leaves the level of training where the condition itself has ended', function (): void {
+    $client = $this->scene->client(['training_level' => 'new', 'conditions' => [[
+        'code' => 'older_adult_new', 'since' => (string) $this->today->plus(-90),
+        'until' => (string) $this->today->plus(-3), 'details' => [],
+    ]]]);
+    expect(array_column(limitsPage($client->id)['waiting'], 'rule'))->toContain('older_adult_new');
+    $this->post("/clients/{$client->id}/limits/confirm", ['rule' => 'older_adult_new', 'reason' => 'Goes well.'])
+        ->assertSessionHasNoErrors();
+    expect($client->conditions()->firstOrFail()->details)->toBe(['end_confirmed'])
+        ->and($client->refresh()->training_level)->toBe('new');
 });
 
 it('refuses a word before its day, or for nothing', function (): void {

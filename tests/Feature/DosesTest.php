@@ -8,6 +8,7 @@ use App\Actions\IssueReasons;
 use App\Models\LoggedEstimate;
 use App\Models\LogItem;
 use App\Models\MeasureResult;
+use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Models\Proposal;
 use App\Models\SessionLog;
@@ -205,6 +206,19 @@ describe('a dose as it is typed', function (): void {
         $proposal = Proposal::query()->where('plan_item_id', $row->id)->latest('id')->firstOrFail();
         expect(json_encode($proposal->because))->toContain('mean_effort');
         $choose('')->assertSessionHasNoErrors();
+    });
+
+    it('keeps the school that was chosen in the plan in use when a plan is drafted anew', function (): void {
+        $client = $this->draft->client;
+        $row = ($this->item)('tote_row');
+        $this->put("{$this->at}/plan/items/{$row->id}/school", [
+            'school' => 'effort_steered', 'revision' => $client->refresh()->plan_revision,
+        ])->assertSessionHasNoErrors();
+        app(IssuePlan::class)->run($client->refresh(), $this->scene->user, $client->plan_revision, new IssueReasons);
+        $this->post("{$this->at}/plan", ['revision' => $client->refresh()->plan_revision])
+            ->assertSessionHasNoErrors();
+        $anew = Plan::query()->where('status', Plan::DRAFT)->sole()->items()->where('family', 'tote_row')->sole();
+        expect($anew->id)->not->toBe($row->id)->and($anew->school)->toBe('effort_steered');
     });
 
     it('does an exercise lighter on some of its days, and says so on the sheet', function (): void {

@@ -49,6 +49,27 @@ it('says why nobody lies down: cannot at all, or not without help that is not th
     ['alone', 'alone', []],
 ]);
 
+it('says why nobody gets down to the floor', function (?string $floor, ?string $home, array $says): void {
+    $client = Made::client(['function' => array_filter([
+        'grip' => ['left' => 'full', 'right' => 'full'], 'standing' => 'free', 'floor_transfer' => $floor,
+        'home' => $home,
+    ])]);
+    $envelope = RuleBook::standard()->envelope(new Facts($client, Day::of(Made::TODAY)));
+    $limits = array_filter($envelope->all(), static fn (Limit $l): bool => $l->value === Position::Floor);
+    expect(array_values(array_column($limits, 'says')))->toBe($says);
+})->with([
+    'not asked' => [
+        null, 'someone_home', ['Getting up from the floor has not been asked about: treated as unable.'],
+    ],
+    'not asked, alone' => [null, 'alone', ['Getting up from the floor has not been asked about: treated as unable.']],
+    'with help that is not there' => ['helped', 'alone', ['Cannot get up from the floor alone, and is alone.']],
+    'with help, nobody asked who is there' => ['helped', null, ['Cannot get up from the floor alone, and is alone.']],
+    'not at all, alone' => ['none', 'alone', ['Cannot get up from the floor alone, and is alone.']],
+    'not at all' => ['none', 'someone_home', ['Cannot get up from the floor.']],
+    'with help' => ['helped', 'someone_home', []],
+    'alone' => ['alone', 'alone', []],
+]);
+
 it('says who tightened a figure, to what, and why where a reason was given', function (
     ?string $reason, string $says,
 ): void {
