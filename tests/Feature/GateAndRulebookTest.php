@@ -153,6 +153,18 @@ it('asks for no reason where a figure stays as it is', function (): void {
     expect(ClinicFigure::query()->where('loosens', true)->count())->toBe(0);
 });
 
+it('takes a figure that tightens one step of a rule for a tightening, and asks for a reason where none is', function (
+    int $value, bool $loosens,
+): void {
+    // The arms and the trunk up to 40 % in the first block, the legs up to 60 %.
+    $this->scene->user->update(['role' => 'lead']);
+    $set = ['rule' => 'coronary_disease', 'field' => 'load_pct_max', 'value' => (string) $value];
+    $answer = $this->put('/rulebook', [...$set, 'reason' => '']);
+    $loosens ? $answer->assertSessionHasErrors('reason') : $answer->assertSessionHasNoErrors();
+    $this->put('/rulebook', [...$set, 'reason' => 'Protocol of the cardiac clinic'])->assertSessionHasNoErrors();
+    expect(ClinicFigure::query()->sole()->loosens)->toBe($loosens);
+})->with([[30, false], [40, false], [41, false], [59, false], [60, true], [61, true]]);
+
 it('refuses a figure that makes no sense', function (array $set, string $field): void {
     $this->scene->user->update(['role' => 'lead']);
     $this->put(
