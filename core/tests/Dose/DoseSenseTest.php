@@ -57,6 +57,10 @@ it('says what is usual', function (): void {
     );
 });
 
+it('lets a session take twice its minutes', function (): void {
+    expect(DoseSense::TIMES_ITS_MINUTES)->toBe(2);
+});
+
 it('never asks twice about what is drafted', function (): void {
     $made = new Made(5);
     $catalogue = Catalogue::standard();
