@@ -6,6 +6,7 @@ use App\Actions\AcceptSteps;
 use App\Models\Client;
 use App\Models\Decision;
 use App\Models\Plan;
+use App\Models\PlanItem;
 use App\Models\Proposal;
 use App\Models\SessionLog;
 use Tests\Feature\Support\Scene;
@@ -194,4 +195,23 @@ it('takes back what was proposed for a dose that was issued otherwise, and leave
     $this->post("$at/issue", ['revision' => $this->plan->client->refresh()->plan_revision])
         ->assertSessionHasNoErrors();
     expect(count($before))->toBeGreaterThan(1)->and($open())->toBe(array_slice($before, 1));
+});
+
+it('takes no decision back over a dose that was changed since', function (): void {
+    $this->scene->goodSession($this->plan, now()->format('Y-m-d'));
+    $client = $this->plan->client;
+    $proposal = Proposal::query()->with('planItem')->where('client_id', $client->id)->where('status', Proposal::OPEN)
+        ->where('decision', 'step_up')->orderBy('id')->firstOrFail();
+    $this->post("/clients/$client->id/review/$proposal->id/accept")->assertSessionHasNoErrors();
+    $draft = Plan::query()->with('items')->where('client_id', $client->id)->where('status', Plan::DRAFT)->sole();
+    $item = $draft->items->firstOrFail(static fn (PlanItem $i): bool => $i->isSameAs($proposal->planItem));
+    $rung = $item->rung;
+    $item->update(['dose' => [...$item->dose, 'rest_s' => $item->dose['rest_s'] + 15]]);
+    // Something else is changed after it as well: the decision is not the last step any more.
+    $last = $draft->items[count($draft->items) - 1];
+    $this->delete("/clients/$client->id/plan/items/$last->id", ['revision' => $client->refresh()->plan_revision])
+        ->assertSessionHasNoErrors();
+    $this->post("/clients/$client->id/review/$proposal->id/undo")->assertSessionHasErrors('proposal');
+    expect(session('errors')->first('proposal'))->toContain('changed again since')
+        ->and($item->refresh()->rung)->toBe($rung)->and($proposal->refresh()->status)->toBe('accepted');
 });

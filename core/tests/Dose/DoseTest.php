@@ -49,6 +49,11 @@ it('says the bridge in words', function (): void {
         ->and(Bridge::between(5000, 6000, 8, 2, repsMax: 15)->reachable)->toBeFalse();
 });
 
+it('bridges from a single rep with nothing left as well', function (): void {
+    // One rep with none left is the 1RM itself, 6 kg; 37 - 36 / 1.2 = 7 reps with 5 kg make the same.
+    expect(Bridge::between(5000, 6000, 1, 0)->reps)->toBe(7);
+});
+
 it('solves the smallest number of reps that crosses', function (): void {
     $made = new Made(31);
     for ($i = 0; $i < 2000; $i++) {

@@ -7,6 +7,7 @@ use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Limits\ClinicFigures;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
@@ -147,3 +148,8 @@ it('lets a clinic set the figures that make sense, and no others', function (): 
         'sessions_between_steps' => [1, 10], 'rest_min_s' => [0, 600], 'hours_between_same_muscle' => [24, 120],
     ]);
 });
+
+it('takes a figure for looser only where it is, not where it stays', function (int $value, bool $loosens): void {
+    $limit = new Limit(Field::EffortMax, 7, 'hypertension_controlled', 'RPE up to 7.', 'AHA');
+    expect(ClinicFigures::loosens($limit, $value))->toBe($loosens);
+})->with([[6, false], [7, false], [8, true]]);

@@ -15,6 +15,7 @@ use BuoyantStep\Core\Measures\AllTests;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Reason;
+use BuoyantStep\Core\Vocabulary\Binds;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
 use BuoyantStep\Core\Vocabulary\Position;
@@ -121,3 +122,36 @@ it('keeps the reason of a change that is added to a verdict, after the others', 
     expect($verdict->because)->toBe([$first, $second])
         ->and(array_map(static fn (Change $c): string => $c->code(), $verdict->changes))->toBe(['pad', 'chocks']);
 });
+
+it('says what was found of the balance of somebody at high risk of falls', function (
+    array $measures, string $says,
+): void {
+    $client = Made::client(['conditions' => [['code' => 'falls_risk_high']]]);
+    $rows = array_map(static fn (array $m): array => ['on' => Made::TODAY, ...$m], $measures);
+    $envelope = RuleBook::standard()->envelope(new Facts($client, Day::of(Made::TODAY), Made::measures($rows)));
+    $limits = array_filter($envelope->all(), static fn (Limit $l): bool => $l->rule === 'falls_risk_high'
+        && $l->field === Field::SupportMin && $l->binds === Binds::Balance);
+    expect(array_values(array_column($limits, 'says')))->toBe(["$says for balance work."]);
+})->with([
+    'nothing' => [[], 'Tandem not measured: one hand on something fixed'],
+    'held' => [[['test' => 'tandem_stand', 'value' => 10]], 'Tandem held 10 s: fingertips on something fixed'],
+    'not held' => [[['test' => 'tandem_stand', 'value' => 8]], 'Tandem held 8 s: one hand on something fixed'],
+    'a stage short' => [
+        [['test' => 'four_stage_balance', 'value' => 2]], 'Tandem stage not held: one hand on something fixed',
+    ],
+    'the stage, and not its time' => [
+        [['test' => 'four_stage_balance', 'value' => 3], ['test' => 'tandem_stand', 'value' => 8]],
+        'Tandem held 8 s: one hand on something fixed',
+    ],
+]);
+
+it('says in pregnancy how much impact is left, by training', function (string $level, string $says): void {
+    $client = Made::client([
+        'sex' => 'female', 'pregnancy' => ['due_date' => (string) Day::of(Made::TODAY)->plus(180)],
+        'training' => ['level' => $level],
+    ]);
+    $envelope = RuleBook::standard()->envelope(new Facts($client, Day::of(Made::TODAY)));
+    expect($envelope->tightest(Field::ImpactMax)?->says)->toBe($says);
+})->with([
+    ['trained', 'No jumping in pregnancy.'], ['new', 'Not used to hops: stamps and heel drops at most.'],
+]);

@@ -52,7 +52,7 @@ final class FallsRiskHigh implements ConditionRules
                 $steady ? Support::Fingertip : Support::OneHand, Binds::Balance,
                 $steady
                     ? 'Tandem held 10 s: fingertips on something fixed for balance work.'
-                    : ($stages !== null && $stages < 3
+                    : ($stages !== null && $stages < FourStage::TANDEM_STAGE
                         ? 'Tandem stage not held: one hand on something fixed for balance work.'
                         : ($tandem === null
                             ? 'Tandem not measured: one hand on something fixed for balance work.'
