@@ -36,10 +36,13 @@ foreach (file($root.'/tests/Mutate/accepted.txt', FILE_IGNORE_NEW_LINES | FILE_S
     }
 }
 
-$coverages = [
-    'core/src/' => Coverage::read("$kept/core.cov", "$kept/core.xml"),
-    'app/' => Coverage::read("$kept/feature.cov", "$kept/feature.xml"),
-];
+$again = is_file("$kept/again.txt") ? file("$kept/again.txt", FILE_IGNORE_NEW_LINES) ?: [] : [];
+// The tests as they were covered when a source changed last, and those that changed since as they are.
+$covered = static fn (string $suite): Coverage => Coverage::read("$kept/$suite.cov", "$kept/$suite.xml")->renewed(
+    $again,
+    is_file("$kept/$suite-again.cov") ? Coverage::read("$kept/$suite-again.cov", "$kept/$suite-again.xml") : null,
+);
+$coverages = ['core/src/' => $covered('core'), 'app/' => $covered('feature')];
 $all = [];
 foreach (array_keys($coverages) as $folder) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$copy/$folder")) as $file) {

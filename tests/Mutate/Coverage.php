@@ -48,6 +48,32 @@ final class Coverage
         return new self($lines, self::seconds($times, array_flip($known)));
     }
 
+    /**
+     * The same with these test files as they were covered later; null where none of them is left.
+     *
+     * @param  list<string>  $files
+     */
+    public function renewed(array $files, ?self $later): self
+    {
+        $gone = array_flip($files);
+        $stays = static fn (string $test): bool => ! isset($gone[explode('::', $test)[0]]);
+        $lines = [];
+        foreach ($this->lines as $source => $covered) {
+            foreach ($covered as $line => $tests) {
+                $lines[$source][$line] = array_values(array_filter($tests, $stays));
+            }
+        }
+        foreach ($later->lines ?? [] as $source => $covered) {
+            foreach ($covered as $line => $tests) {
+                $lines[$source][$line] = [...$lines[$source][$line] ?? [], ...$tests];
+            }
+        }
+
+        $seconds = array_filter($this->seconds, $stays, ARRAY_FILTER_USE_KEY);
+
+        return new self($lines, [...$seconds, ...$later->seconds ?? []]);
+    }
+
     /** The tests that run this line, as Pest is asked for them: nobody's, or those files and their names. */
     public function testsOf(Mutant $mutant): Selection
     {

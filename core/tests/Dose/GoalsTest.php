@@ -195,6 +195,14 @@ it('takes forty percent for useful and a gram less for too light', function (int
     expect(str_contains(implode(' ', $dosing->findings), 'Too light'))->toBe($tooLight);
 })->with([[3200, false], [3199, true]]);
 
+it('shows the effort that it will really be where few reps are allowed', function (
+    int $most, int $grams, string $effort,
+): void {
+    // 15 reps are possible with 5.4 of 8 kg, 13 with 5.6: what is left over ten is the lightest there is.
+    $dosing = dosedWith(Goal::StrengthOlder, [[Field::RepsMax, $most]], [$grams], OneRepMax::estimate(6000, 8, 2));
+    expect([$dosing->dose?->amount->label(), $dosing->dose?->effort->label()])->toBe([(string) $most, $effort]);
+})->with([[5, 5400, '1'], [6, 5400, '2'], [4, 5600, '2'], [5, 5600, '3']]);
+
 it('calls a load held light only where the cap is under all that the goal asks for', function (
     int $cap, bool $tooLight,
 ): void {
