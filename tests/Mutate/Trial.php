@@ -22,12 +22,19 @@ final class Trial
     /** @var list<list<string>> */
     private array $runs;
 
-    /** @param  string  $copy  the folder, whose last figure is that of its database too */
+    private readonly int $seconds;
+
+    /**
+     * @param  string  $copy  the folder, whose last figure is that of its database too
+     * @param  int  $most  the most that the tests may take, seconds
+     */
     public function __construct(
         public readonly Mutant $mutant,
-        private readonly Selection $tests,
+        Selection $tests,
         private readonly string $copy,
+        int $most = PHP_INT_MAX,
     ) {
+        $this->seconds = min($most, (int) ceil(self::SECONDS + $tests->seconds));
         $this->source = (string) file_get_contents("$copy/{$mutant->file}");
         $this->said = "$copy/said.txt";
         $this->runs = $tests->runs();
@@ -75,7 +82,7 @@ final class Trial
         $process = proc_open(
             [
                 'timeout',
-                (string) ceil(self::SECONDS + $this->tests->seconds),
+                (string) $this->seconds,
                 'php',
                 '-d',
                 'memory_limit=1G',
