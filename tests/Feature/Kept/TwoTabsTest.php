@@ -197,9 +197,14 @@ it('does not set a figure of the rulebook over one that was set since', function
     $set = ['rule' => 'hypertension_controlled', 'field' => 'effort_max', 'reason' => ''];
     $this->put('/rulebook', [...$set, 'value' => '6', 'seen' => null])->assertSessionHasNoErrors();
     $this->put('/rulebook', [...$set, 'value' => '5', 'seen' => null])->assertSessionHasErrors('value');
-    expect(session('errors')->first('value'))->toContain('set 6 meanwhile')->and(
+    expect(session('errors')->first('value'))->toContain('set 6 meanwhile. The page')->and(
         ClinicFigure::query()->value('value'),
     )->toBe(6);
+    $this->put('/rulebook', [...$set, 'value' => '4', 'reason' => 'Protocol 7', 'seen' => 6])
+        ->assertSessionHasNoErrors();
+    $this->put('/rulebook', [...$set, 'value' => '5', 'seen' => 6])->assertSessionHasErrors('value');
+    expect(session('errors')->first('value'))->toContain('set 4 meanwhile (“Protocol 7”). The page');
+    $this->put('/rulebook', [...$set, 'value' => '6', 'seen' => 4])->assertSessionHasNoErrors();
     // Back to the default is a change like any other; another figure does not clash.
     $this->put('/rulebook', [...$set, 'value' => '', 'seen' => null])->assertSessionHasErrors('value');
     $this->put(
