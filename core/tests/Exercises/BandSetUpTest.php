@@ -296,3 +296,17 @@ it('says of each band that may hold latex whom it is not for', function (BandMat
     [BandMaterial::Latex, 'Made of latex'], [BandMaterial::LatexFree, null],
     [BandMaterial::Fabric, 'May hold rubber thread, latex'],
 ]);
+
+it('says from what pull a chair tips towards the anchor, by the height of a sitting shoulder', function (
+    bool $wheels, string $says,
+): void {
+    // 0.818 of 1.7 m, three quarters of it sitting: 1.043 m; 60 kg and a wheelchair of 14 kg or a chair of 5 kg,
+    // 0.20 m before their wheels or legs, with half as much again to spare.
+    $strong = new KitBand(
+        'b', 'a strong band', new Band(1200, [[50, 90], [100, 150], [150, 220]]), BandMaterial::LatexFree,
+        BandForm::Flat,
+    );
+    $user = new BandUser(Made::client(['height_mm' => 1700, 'body_mass_kg' => 60]), wheels: $wheels);
+    $setUp = BandSetUp::of($strong, bandRung('band_row/seated'), $user, 'mean', 120);
+    expect(implode(' ', array_column($setUp->notes, 'says')))->toContain("could tip from $says N");
+})->with([[true, '92'], [false, '81']]);
