@@ -271,6 +271,11 @@ describe('a dose as it is typed', function (): void {
         $second = PlanItem::query()->where('plan_id', $this->draft->id)->where('nth', 2)->sole();
         expect([$second->family, $second->rung])->toBe(['seat_rise', 'raised_hands'])
             ->and($first->refresh()->nth)->toBe(1);
+        // The first of a family that was not there is its first.
+        $this->post("{$this->at}/plan/items", [
+            'family' => 'knee_extension', 'revision' => $this->draft->client->refresh()->plan_revision,
+        ])->assertSessionHasNoErrors();
+        expect(PlanItem::query()->where('family', 'knee_extension')->sole()->nth)->toBe(1);
         // A change of the second leaves the first alone, and neither takes the rung of the other.
         $revision = fn (): int => $this->draft->client->refresh()->plan_revision;
         $this->put("{$this->at}/plan/items/{$second->id}/note", ['note' => 'Slowly.', 'revision' => $revision()])
@@ -309,6 +314,8 @@ describe('a dose as it is typed', function (): void {
             ->and($this->draft->client->refresh()->plan_revision)->toBe($this->draft->client->plan_revision);
         $this->getJson("{$this->at}/plan/items/{$row->id}/try?sets=0")->assertOk()
             ->assertJsonPath('errors.sets', 'Sets must be from 1 to 10, for example 2.');
+        // What was half typed is told at its field, whatever the rest would come to.
+        expect(array_keys($try(['tempo' => '4-1'])['errors']))->toBe(['tempo']);
         $least = 'sets=1&amount_lo=1&amount_hi=1&effort_lo=1&effort_hi=1&rest_s=1';
         $this->getJson("{$this->at}/plan/items/999999/try?$least")->assertNotFound();
     });

@@ -84,6 +84,21 @@ it('slows sign-in down for an account wherever it is tried from, and for an addr
         $try($scene->user->email, '10.0.0.1', 'secret-pass')->assertRedirect('/');
     });
 
+it('forgets the wrong tries of an account once its password was right', function (): void {
+    $scene = new Scene;
+    $try = fn (string $password) => $this->post(
+        '/sign-in', ['email' => $scene->user->email, 'password' => $password],
+    );
+    foreach ([1, 2] as $round) {
+        for ($n = 0; $n < 7; $n++) {
+            $try('wrong')->assertSessionHasErrors('email');
+        }
+        $try('secret-pass')->assertRedirect('/')->assertSessionHasNoErrors();
+        $this->assertAuthenticated();
+        auth()->logout();
+    }
+});
+
 it('knows an address and a password to the letter', function (string $email, string $password, bool $enters): void {
     $home = Clinic::query()->create(['name' => 'C', 'timezone' => 'UTC']);
     User::query()->create(
