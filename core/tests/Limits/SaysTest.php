@@ -155,3 +155,16 @@ it('says in pregnancy how much impact is left, by training', function (string $l
 })->with([
     ['trained', 'No jumping in pregnancy.'], ['new', 'Not used to hops: stamps and heel drops at most.'],
 ]);
+
+it('tells in a note the count that is known, and asks for one that is not', function (
+    array $condition, string $note,
+): void {
+    $client = Made::client(['conditions' => [$condition]]);
+    $envelope = RuleBook::standard()->envelope(new Facts($client, Day::of(Made::TODAY)));
+    $notes = array_filter($envelope->all(), static fn (Limit $l): bool => $l->field === Field::Notes
+        && $l->rule === 'platelets_low');
+    expect(array_values(array_column($notes, 'says')))->toBe([$note]);
+})->with([
+    'not known' => [['code' => 'platelets_low'], 'Platelet count not known: ask for it before the session.'],
+    '45' => [['code' => 'platelets_low', 'detail' => 'count:45'], 'Platelets 45 ×10⁹/L when last entered.'],
+]);
