@@ -152,7 +152,8 @@ it('keeps who the clinic is for its lead alone, and says what is wrong', functio
     expect($this->scene->user->clinic->refresh()->only(['phone', 'emergency_phone', 'address', 'timezone']))->toBe([
         'phone' => '02 555 01 44', 'emergency_phone' => '112', 'address' => '4 Row', 'timezone' => 'Europe/Lisbon',
     ]);
-    expect(Decision::query()->where('kind', 'clinic.profile')->sole()->facts)->toMatchArray(['phone' => '02 555 01 44']);
+    expect(Decision::query()->where('kind', 'clinic.profile')->sole()->facts)
+        ->toMatchArray(['phone' => '02 555 01 44']);
     // From a page that shows the profile of before.
     $this->put('/rulebook/profile', [...$now, 'name' => 'Mine', 'seen' => $now])->assertSessionHasErrors('name');
     expect($this->scene->user->clinic->refresh()->name)->toBe('Test Clinic');

@@ -273,7 +273,9 @@ it('offers no test without hands to who stands only with support; limits on bala
     $held = RuleBook::standard()->envelope(new Facts(Made::client($function), Day::of(Made::TODAY)));
     expect(str_contains((string) TestSafety::of($test, $held), 'Not for this client now'))->toBe($out)
         ->and(TestSafety::of($test, Made::envelope([['code' => 'falls_risk_high']])))->toBeNull();
-})->with([[new ChairStand, true], [new Tandem, true], [new OneLegStand, true], [new Grip, false], [new ArmCurl, false]]);
+})->with([
+    [new ChairStand, true], [new Tandem, true], [new OneLegStand, true], [new Grip, false], [new ArmCurl, false],
+]);
 
 it('waits with a test that asks for effort until the clearance is on record', function (): void {
     $envelope = Made::envelope([['code' => 'coronary_disease']]);
