@@ -68,6 +68,7 @@ it('steps up on nothing that came from elsewhere before somebody has looked at i
     $this->post("/clients/{$this->plan->client_id}/review/accept-steps")->assertSessionHasErrors('proposal');
     expect(($this->status)())->not->toHaveKey('accepted');
     $this->post("/clients/{$this->plan->client_id}/log/{$log->id}/seen")->assertSessionHasNoErrors();
+    expect(Decision::query()->where('kind', 'log.looked_at')->sole()->says)->toEndWith(' looked at.');
     expect($accept(Scene::props($this->get('/'))['rows'])['ease'])->toBeFalse();
     $this->post("/clients/{$this->plan->client_id}/review/accept-steps")->assertSessionHasNoErrors();
     expect(($this->status)())->toHaveKey('accepted');

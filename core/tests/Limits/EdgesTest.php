@@ -104,6 +104,22 @@ it('says when a pregnancy is held back later', function (string $code, string $d
     'past it' => ['pregnancy_twins', '2027-02-05', []],
 ]);
 
+it('lets what tightens act by itself on its date, and what ends wait', function (array $client, array $tightens): void {
+    $crossings = RuleBook::standard()->crossings(new Facts(Made::client($client), Day::of('2026-11-27')));
+    expect(array_values(array_unique(array_column($crossings, 'tightens'))))->toBe($tightens);
+})->with([
+    'a pregnancy that is held back later' => [[
+        'sex' => 'female', 'birth_date' => '1994-01-01', 'pregnancy' => ['due_date' => '2027-03-19'],
+        'conditions' => [['code' => 'pregnancy_twins']],
+    ], [true]],
+    'an order' => [['own_limits' => [[
+        'field' => 'effort_max', 'value' => '4', 'by' => 'Dr Amari', 'why' => 'wound', 'until' => '2026-12-10',
+    ]]], [false]],
+    'a surgery' => [
+        ['conditions' => [['code' => 'abdominal_surgery', 'since' => '2026-11-20', 'until' => '2027-01-20']]], [false],
+    ],
+]);
+
 it('ends an order of six weeks after six weeks', function (string $code): void {
     $surgery = ['code' => $code, 'side' => 'left', 'since' => '2026-11-20'];
     expect(array_column(tightensOf(['conditions' => [$surgery]]), 0))->toContain('2027-01-01');
