@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Decision;
 use App\Models\HomeIntake;
 use App\Models\Plan;
+use App\Models\PlanTemplate;
 use App\Models\Proposal;
 use App\Models\User;
 use Illuminate\Auth\Events\PasswordReset;
@@ -101,6 +102,43 @@ it('writes down each step of a plan, and each decision about it', function (): v
         "$url/review/{$of('tote_row')->id}/refuse", ['reason' => 'sore elbow'],
     )))->toBe(['proposal.refused'])
         ->and(Decision::query()->latest('id')->value('reason'))->toBe('sore elbow');
+});
+
+it('writes down what is thrown away, and what is put off and taken up again', function (): void {
+    $plan = $this->scene->issued();
+    $id = $plan->client_id;
+    $url = "/clients/$id";
+    $revision = static fn (): int => (int) Plan::query()->findOrFail($plan->id)->client->plan_revision;
+    $says = static fn (): string => (string) Decision::query()->latest('id')->value('says');
+    $this->post("$url/plan", ['revision' => $revision()])->assertSessionHasNoErrors();
+    expect(recorded($this, $id, fn () => $this->post("$url/plan/discard", ['revision' => $revision()])
+        ->assertSessionHasNoErrors()))->toBe(['plan.discarded']);
+    expect(recorded($this, null, fn () => $this->post("$url/plan/templates", ['name' => 'For two days'])
+        ->assertSessionHasNoErrors()))->toBe(['template.kept']);
+    $template = PlanTemplate::query()->sole();
+    expect(recorded($this, null, fn () => $this->delete("$url/plan/templates/$template->id")
+        ->assertSessionHasNoErrors()))->toBe(['template.discarded'])
+        ->and($says())->toBe('Template "For two days" thrown away.');
+    $bare = $this->scene->client(['given_name' => 'Bo']);
+    $need = array_column(Scene::props($this->get('/'))['rows'], 'needs', 'name')['Bo Mole'][0];
+    $sent = ['kind' => $need['kind'], 'about' => $need['about'], 'reason' => 'On holiday until Monday.'];
+    expect(recorded($this, $bare->id, fn () => $this->post("/clients/$bare->id/put-off", [
+        ...$sent, 'until' => now()->addDays(7)->format('Y-m-d'),
+    ])->assertSessionHasNoErrors()))->toBe(['need.put_off']);
+    expect(recorded($this, $bare->id, fn () => $this->post("/clients/$bare->id/put-off/end", $sent)
+        ->assertSessionHasNoErrors()))->toBe(['need.taken_up'])->and($says())->toStartWith('Taken up again: ');
+});
+
+it('writes down what the lead sets for the clinic', function (): void {
+    $this->scene->user->update(['role' => 'lead']);
+    $says = static fn (): string => (string) Decision::query()->latest('id')->value('says');
+    $set = ['rule' => 'hypertension_controlled', 'field' => 'effort_max', 'value' => '5', 'reason' => ''];
+    expect(recorded($this, null, fn () => $this->put('/rulebook', $set)->assertSessionHasNoErrors()))
+        ->toBe(['rulebook.tightened'])->and($says())->toEndWith(': 5.');
+    expect(recorded($this, null, fn () => $this->put('/rulebook/words', ['read' => true])->assertSessionHasNoErrors()))
+        ->toBe(['clinic.words'])->and($says())->toBe('The words for clients were read, in "en".');
+    expect(recorded($this, null, fn () => $this->put('/rulebook/words', ['read' => false])->assertSessionHasNoErrors()))
+        ->toBe(['clinic.words'])->and($says())->toBe('The words for clients are to be read, in "en".');
 });
 
 it('keeps of the reasons of a dose what still holds, and says who decided', function (): void {
