@@ -130,3 +130,9 @@ it('opens a lighter first block only by a clinician\'s word, with a reason', fun
     expect($cap())->toBe('100')
         ->and(Decision::query()->latest('id')->first()->reason)->toBe('four weeks done, form steady');
 });
+
+it('asks for the side of one condition whatever another one has become on its way', function (mixed $broken): void {
+    $this->post('/clients', Scene::form(['conditions' => [
+        $broken, ['code' => 'stroke_hemiparesis', 'details' => []],
+    ]]))->assertSessionHasErrors(['conditions.1.side' => 'Choose the side: left, right or both.']);
+})->with([['junk'], [['code' => ['x'], 'details' => []]], [['details' => []]]]);
