@@ -221,3 +221,13 @@ it('knows for each position what keeps the exercise where it is out, the nearest
         'long_static_standing' => ['seated_instead'],
     ]);
 });
+
+it('matches a position at the part of the body that it loads', function (): void {
+    $part = [];
+    foreach (Position::cases() as $position) {
+        if ($position->part() !== Region::Whole) {
+            $part[$position->value] = $position->part()->value;
+        }
+    }
+    expect($part)->toBe(['kneeling' => 'lower', 'bare_feet' => 'lower', 'arms_overhead' => 'upper']);
+});
