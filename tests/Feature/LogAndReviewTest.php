@@ -69,6 +69,20 @@ it('takes the same session twice as one', function (): void {
         ->and(LogItem::query()->count())->toBe($this->plan->items->count());
 });
 
+it('keeps the sets after one that was left empty', function (): void {
+    $row = $this->plan->items->firstWhere('family', 'tote_row');
+    $side = $row->sides[0];
+    $form = logForm($this->plan, $this->today, item: ['done' => false]);
+    $form['items'] = array_map(static fn (array $item): array => $item['item'] !== $row->id ? $item : [
+        ...$item, 'done' => true, 'broken' => '1',
+        'sets' => array_map(static fn (string $n): array => ['amount' => $n, 'side' => $side], ['', '9', '7']),
+    ], $form['items']);
+    $this->post("{$this->url}/log", $form)->assertSessionHasNoErrors();
+    $sets = LogItem::query()->sole()->sets;
+    expect(array_column($sets, 'reps'))->toBe([9, 7])
+        ->and(array_map(static fn (array $set): bool => $set['form_broke'] ?? false, $sets))->toBe([true, false]);
+});
+
 it('refuses what cannot have been done, at its field, and writes nothing', function (
     array $with, array $item, string $field,
 ): void {
