@@ -41,6 +41,23 @@ beforeEach(function (): void {
         ],
         ...$with,
     ];
+    // A row with one arm on the band, in a draft.
+    $this->planned = function (): array {
+        $this->put("/clients/{$this->client->id}/kit", ($this->kit)([
+            'bands' => [($this->band)()], 'place' => [
+                'things' => ['chair', 'armchair', 'counter', 'table', 'bed', 'door'], 'door' => 'towards',
+            ],
+        ]))->assertSessionHasNoErrors();
+        $plan = app(DraftPlan::class)->run($this->client->refresh(), $this->scene->user);
+        $at = "/clients/{$this->client->id}";
+        $revision = fn (): int => $this->client->refresh()->plan_revision;
+        $this->post("$at/plan/items", ['family' => 'band_row', 'revision' => $revision()])->assertSessionHasNoErrors();
+        $item = PlanItem::query()->where('family', 'band_row')->sole();
+        $this->put("$at/plan/items/{$item->id}/rung", ['rung' => 'one_arm', 'revision' => $revision()])
+            ->assertSessionHasNoErrors();
+
+        return [$plan, $item];
+    };
 });
 
 /** A band kept through the form, and where it can be asked about. */
@@ -111,18 +128,9 @@ it('keeps a band that nobody has measured, to be used by how it feels', function
 });
 
 it('plans a band by its pull, refuses one that it cannot give, and logs it by where they stood', function (): void {
-    $this->put("/clients/{$this->client->id}/kit", ($this->kit)([
-        'bands' => [($this->band)()], 'place' => [
-            'things' => ['chair', 'armchair', 'counter', 'table', 'bed', 'door'], 'door' => 'towards',
-        ],
-    ]))->assertSessionHasNoErrors();
-    $plan = app(DraftPlan::class)->run($this->client->refresh(), $this->scene->user);
+    [$plan, $item] = ($this->planned)();
     $at = "/clients/{$this->client->id}";
     $revision = fn (): int => $this->client->refresh()->plan_revision;
-    $this->post("$at/plan/items", ['family' => 'band_row', 'revision' => $revision()])->assertSessionHasNoErrors();
-    $item = PlanItem::query()->where('family', 'band_row')->sole();
-    $this->put("$at/plan/items/{$item->id}/rung", ['rung' => 'one_arm', 'revision' => $revision()])
-        ->assertSessionHasNoErrors();
     $send = fn (string $pull) => $this->put("$at/plan/items/{$item->id}/dose", [
         'revision' => $revision(), 'sets' => 2, 'amount_lo' => 8, 'amount_hi' => 12, 'effort_lo' => 5, 'effort_hi' => 7,
         'rest_s' => 60, 'pull_kg' => $pull,
@@ -163,18 +171,9 @@ it('plans a band by its pull, refuses one that it cannot give, and logs it by wh
 });
 
 it('knows from where they stood what each side pulled, each on the band that its dose is for', function (): void {
-    $this->put("/clients/{$this->client->id}/kit", ($this->kit)([
-        'bands' => [($this->band)()], 'place' => [
-            'things' => ['chair', 'armchair', 'counter', 'table', 'bed', 'door'], 'door' => 'towards',
-        ],
-    ]))->assertSessionHasNoErrors();
-    $plan = app(DraftPlan::class)->run($this->client->refresh(), $this->scene->user);
+    [$plan, $item] = ($this->planned)();
     $at = "/clients/{$this->client->id}";
     $revision = fn (): int => $this->client->refresh()->plan_revision;
-    $this->post("$at/plan/items", ['family' => 'band_row', 'revision' => $revision()])->assertSessionHasNoErrors();
-    $item = PlanItem::query()->where('family', 'band_row')->sole();
-    $this->put("$at/plan/items/{$item->id}/rung", ['rung' => 'one_arm', 'revision' => $revision()])
-        ->assertSessionHasNoErrors();
     // More than the band gives as it is: the right side has it doubled.
     $this->put("$at/plan/items/{$item->id}/dose", [
         'revision' => $revision(), 'sets' => 2, 'amount_lo' => 8, 'amount_hi' => 12, 'effort_lo' => 5, 'effort_hi' => 7,
