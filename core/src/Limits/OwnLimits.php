@@ -61,6 +61,14 @@ final class OwnLimits
         return array_values(array_filter($words, static fn (Word $w): bool => $w !== $field->freest()));
     }
 
+    /** What is set, in the words of the margin: "RPE up to 4 of 10". */
+    public static function says(Field $field, string $value): string
+    {
+        $words = array_column(array_map(static fn (Word $w): array => [$w->code(), $w], self::words($field)), 1, 0);
+
+        return LimitLines::one(new Limit($field, $words[$value] ?? (int) $value, self::RULE, '', ''));
+    }
+
     /**
      * @return list<Limit>
      *

@@ -49,7 +49,8 @@ it('says it as the margin does', function (string $field, string $value, string 
         withOwn(['field' => $field, 'value' => $value])->binding(Field::from($field)),
         static fn ($limit): bool => $limit->rule === OwnLimits::RULE,
     );
-    expect(array_column($own, 'says'))->toBe(["$says. Until the wound has healed."]);
+    expect(array_column($own, 'says'))->toBe(["$says. Until the wound has healed."])
+        ->and(OwnLimits::says(Field::from($field), $value))->toBe($says);
 })->with([
     ['effort_max', '4', 'RPE up to 4 of 10'], ['load_pct_max', '50', 'Load up to 50 % of 1RM'],
     ['lift_max_g', '4500', 'Lift '.Mass::say(4500).' in all at most'], ['reps_min', '10', '10 reps or more'],

@@ -9,7 +9,6 @@ use App\Models\OwnLimit;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\OwnLimits;
 use BuoyantStep\Core\Units\Day;
-use BuoyantStep\Core\Units\Mass;
 use BuoyantStep\Core\Vocabulary\Region;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Side;
@@ -67,14 +66,10 @@ final class OwnLimitResource
     {
         $field = Field::from($limit->field);
         $scope = new Scope(Region::from($limit->region), Side::from($limit->side));
-        $value = $field === Field::LiftMaxG ? Mass::say((int) $limit->value) : $limit->value;
-        foreach (OwnLimits::words($field) as $word) {
-            $value = $word->code() === $limit->value ? $word->label() : $value;
-        }
 
         return [
             'id' => $limit->id,
-            'says' => $field->label().': '.$value.($scope->isEverything() ? '' : ', '.$scope->label()),
+            'says' => OwnLimits::says($field, $limit->value).($scope->isEverything() ? '' : ', '.$scope->label()),
             'by' => $limit->set_by, 'why' => $limit->why,
             'until' => $limit->until === null ? null : Day::of($limit->until)->label(),
         ];
