@@ -141,7 +141,7 @@ final class LimitLines
             Field::LoadPctMax => sprintf('load up to %d %% of 1RM', $n),
             Field::LiftMaxG => sprintf('lift %s in all at most', Mass::say($n)),
             Field::RepsMin => $n > 1 ? sprintf('%d reps or more', $n) : null,
-            Field::RepsMax => sprintf('%d reps at most', $n),
+            Field::RepsMax => sprintf($n === 1 ? '%d rep at most' : '%d reps at most', $n),
             Field::HoldMaxS => sprintf('hard holds of %d s at most', $n),
             Field::ImpactMax => self::IMPACT[$n] ?? null,
             Field::StepPctMax => sprintf('load steps of %d %% at most', $n),
