@@ -208,3 +208,24 @@ it('takes a day as far back and as far ahead as can be meant, and no further', f
 it('asks for each field of a dose that was left out', function (string $field): void {
     expect($this->forms->faults(DoseRequest::class, 'else', 'x')->has($field))->toBeTrue();
 })->with(['sets', 'amount_lo', 'amount_hi', 'effort_lo', 'effort_hi', 'rest_s']);
+
+it('reads a comma as the decimal sign, in each field that may have one', function (string $form, array $fields): void {
+    foreach ($fields as $field) {
+        expect((string) $this->forms->typed($form, $field, '2,5'))->toBe('2.5', $field);
+    }
+})->with([
+    [DoseRequest::class, ['load_kg', 'pull_kg', 'left_load_kg', 'right_load_kg']],
+    [LogRequest::class, [
+        'items.0.effort', 'items.0.load_kg', 'items.0.left_load_kg', 'items.0.right_load_kg',
+        'items.1.sets.2.effort',
+    ]],
+    [PaperRequest::class, ['sessions.0.items.1.effort', 'sessions.0.items.1.load_kg']],
+    [MeasureRequest::class, ['results.0.value', 'results.0.second_value', 'results.1.load_kg']],
+    [KitRequest::class, [
+        'pieces.0.mass_kg', 'carriers.0.mass_kg', 'carriers.0.max_mass_kg', 'bands.0.rest_cm', 'bands.0.pulls.1.cm',
+        'bands.0.pulls.1.kgf',
+    ]],
+    [OwnExerciseRequest::class, ['rungs.0.seconds_per_unit']],
+    [ScreenRequest::class, ['body_mass_kg', 'height_cm', 'usual.weight_kg', 'conditions.0.numbers.lift_kg']],
+    [GateRequest::class, ['temp_c', 'glucose_mmol', 'ketones_mmol', 'weight_kg', 'spo2']],
+]);

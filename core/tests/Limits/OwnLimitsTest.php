@@ -54,7 +54,8 @@ it('says it as the margin does', function (string $field, string $value, string 
 })->with([
     ['effort_max', '4', 'RPE up to 4 of 10'], ['load_pct_max', '50', 'Load up to 50 % of 1RM'],
     ['lift_max_g', '4500', 'Lift '.Mass::say(4500).' in all at most'], ['reps_min', '10', '10 reps or more'],
-    ['reps_max', '12', '12 reps at most'], ['reps_max', '1', '1 rep at most'], ['hold_max_s', '6', 'Hard holds of 6 s at most'],
+    ['reps_max', '12', '12 reps at most'],
+    ['reps_max', '1', '1 rep at most'], ['hold_max_s', '6', 'Hard holds of 6 s at most'],
     ['rest_min_s', '90', 'Rest 90 s or more'], ['impact_max', '0', 'No impact'],
     ['breath', 'no_holding', 'Breathe out on effort, no holding'],
     ['support_min', 'one_hand', 'One hand on something fixed'],

@@ -53,4 +53,19 @@ final class Forms
     {
         return (string) $this->faults($form, $field, $value, $with)->first($field);
     }
+
+    /**
+     * What the rules see of a field that was typed.
+     *
+     * @param  class-string<ClinicRequest>  $form
+     */
+    public function typed(string $form, string $field, string $typed): mixed
+    {
+        $data = [];
+        Arr::set($data, $field, $typed);
+        $request = $form::create('/x', 'POST', $data);
+        (fn () => $this->prepareForValidation())->call($request);
+
+        return Arr::get($request->all(), $field);
+    }
 }
