@@ -27,6 +27,7 @@ use BuoyantStep\Core\Progress\SchoolBook;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Situation\Ways;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Way;
 use Closure;
@@ -223,7 +224,7 @@ final class EditPlan
         $says = $offer->why === '' ? 'No rung of this family is open yet: measure first.' : $offer->why;
         $item = $offer->item ?? throw Refusal::at('family', $says);
         DB::transaction(function () use ($client, $by, $item, $revision, $situation): void {
-            $plan = $this->desk->draft($client, $by, $revision, 'Added: '.lcfirst($item->family->name).'.');
+            $plan = $this->desk->draft($client, $by, $revision, 'Added: '.Phrase::within($item->family->name).'.');
             $of = $plan->items->where('family', $item->family->code);
             self::assertAnotherRung($of, $item->rung);
             $added = $plan->items()->create([
@@ -298,7 +299,10 @@ final class EditPlan
             'plan', static fn ($q) => $q->where('client_id', $client->id),
         )->firstOrFail();
         $plan = $this->desk->draft(
-            $client, $by, $revision, sprintf('%s: %s.', $says, lcfirst($this->catalogue->family($asked->family)->name)),
+            $client,
+            $by,
+            $revision,
+            sprintf('%s: %s.', $says, Phrase::within($this->catalogue->family($asked->family)->name)),
         );
 
         return $plan->items()->where('family', $asked->family)->where('nth', $asked->nth)->firstOrFail();

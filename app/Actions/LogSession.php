@@ -27,6 +27,7 @@ use BuoyantStep\Core\Log\Performed;
 use BuoyantStep\Core\Measures\Estimate;
 use BuoyantStep\Core\Plan\BandFit;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\Side;
 use BuoyantStep\Core\Vocabulary\Sign;
 use BuoyantStep\Core\Vocabulary\Support;
@@ -142,7 +143,7 @@ final class LogSession
             $now->update(['pain_next_morning' => $pain, 'version' => $now->version + 1, 'content_hash' => null]);
             $says = sprintf('Pain the morning after %s: %d.', Day::of($now->done_on)->label(), $pain);
             self::record($by, $client, 'log.next_morning', $says, ['log' => $now->id, 'pain' => $pain]);
-            $this->review->run($client, lcfirst($says));
+            $this->review->run($client, Phrase::within($says));
             $this->stepUp($client, $by);
         });
     }
@@ -261,7 +262,7 @@ final class LogSession
             'The session of %s was corrected (version %d).', Day::of($log->done_on)->label(), $log->version,
         );
         self::record($by, $client, 'log.corrected', $says, ['log' => $log->id, 'version' => $log->version]);
-        $this->review->run($client, lcfirst($says));
+        $this->review->run($client, Phrase::within($says));
     }
 
     /** @return array{session: array<string, mixed>, items: list<array<string, mixed>>} */

@@ -13,6 +13,7 @@ use App\Models\Proposal;
 use App\Models\User;
 use App\Rows\BlockRow;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Phrase;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -265,6 +266,6 @@ final class PlanDesk
         $top = PlanSnapshot::query()->where('client_id', $client->id)->latest('id')->first();
         $name = $top === null ? null : User::query()->whereKey($top->user_id)->value('name');
 
-        return is_string($name) ? sprintf(' (%s: %s)', $name, lcfirst(rtrim($top->says, '.'))) : '';
+        return is_string($name) ? sprintf(' (%s: %s)', $name, Phrase::within(rtrim($top->says, '.'))) : '';
     }
 }

@@ -16,6 +16,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Limits\RuleBook;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Phrase;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -78,7 +79,9 @@ final class SetFigure
     /** The figure as a clinician knows it: the condition and the field, in words. */
     private static function named(string $rule, string $field): string
     {
-        return sprintf('%s, %s', RuleBook::standard()->labels()[$rule] ?? $rule, lcfirst(Field::from($field)->label()));
+        $label = Phrase::within(Field::from($field)->label());
+
+        return sprintf('%s, %s', RuleBook::standard()->labels()[$rule] ?? $rule, $label);
     }
 
     /** @param  list<Limit>  $limits */

@@ -10,6 +10,7 @@ use App\Models\Proposal;
 use App\Models\SessionLog;
 use App\Models\User;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\Sign;
 use Illuminate\Support\Facades\DB;
 
@@ -81,7 +82,7 @@ final class StopSigns
                 Sign::words((string) $found->stop_sign),
             );
             Decision::record($by, $client, 'stop.reopened', $says, ['log' => $found->id]);
-            $this->review->run($client, lcfirst($says));
+            $this->review->run($client, Phrase::within($says));
         });
     }
 

@@ -12,6 +12,7 @@ use App\Rows\PlanItemRow;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Plan\Drafter;
 use BuoyantStep\Core\Plan\PlanFit;
+use BuoyantStep\Core\Units\Phrase;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -41,7 +42,7 @@ final class TakeOver
             $stored, $planned, $offer->item ?? throw Refusal::at('plan', $offer->why), new PlanFit($situation),
         );
         DB::transaction(function () use ($client, $by, $stored, $planned, $row, $revision, $version, $here): void {
-            $says = sprintf('From version %d: %s.', $version, lcfirst($planned->rung->name));
+            $says = sprintf('From version %d: %s.', $version, Phrase::within($planned->rung->name));
             $plan = $this->desk->draft($client, $by, $revision, $says);
             $now = $plan->items->first(static fn (PlanItem $i): bool => $i->isSameAs($stored));
             if ($plan->items->contains(static fn (PlanItem $i): bool => $i->family === $stored->family

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use BuoyantStep\Core\Units\Phrase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -42,7 +43,9 @@ final class StandIn
     public static function fields(DeviceKind $kind): array
     {
         return array_map(static fn (string $f): array => [
-            'key' => $f, 'label' => 'True '.lcfirst(DeviceKind::fieldLabel($f)), 'start' => (string) self::USUAL[$f],
+            'key' => $f,
+            'label' => 'True '.Phrase::within(DeviceKind::fieldLabel($f)),
+            'start' => (string) self::USUAL[$f],
         ], array_keys($kind->fields()));
     }
 

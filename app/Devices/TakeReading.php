@@ -9,6 +9,7 @@ use App\Models\Clinic;
 use App\Models\DeviceReading;
 use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Phrase;
 use Carbon\CarbonImmutable;
 
 /**
@@ -75,7 +76,9 @@ final class TakeReading
         $convert = $kind->units()[$given->unit]
             ?? throw InvalidInput::at(
                 '/unit',
-                sprintf('The %s speaks %s.', lcfirst($kind->label()), implode(' or ', array_keys($kind->units()))),
+                sprintf(
+                    'The %s speaks %s.', Phrase::within($kind->label()), implode(' or ', array_keys($kind->units())),
+                ),
             );
         $values = [];
         $faults = [];
@@ -93,7 +96,7 @@ final class TakeReading
             throw InvalidInput::at(
                 '/values',
                 sprintf(
-                    'A %s reads %s; none was sent.', lcfirst($kind->label()),
+                    'A %s reads %s; none was sent.', Phrase::within($kind->label()),
                     implode(', ', array_keys($kind->fields())),
                 ),
             );

@@ -38,6 +38,7 @@ use BuoyantStep\Core\Progress\Decision;
 use BuoyantStep\Core\Progress\PainRule;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\Sign;
 use ErrorException;
 use Illuminate\Database\Eloquent\Collection;
@@ -157,7 +158,7 @@ final class FindNeeds
         }
         foreach ($this->rules->crossings(new Facts($situation->client, $measured, $situation->measures)) as $crossing) {
             if (! $crossing->date->isAfter($situation->on) && $crossing->tightens) {
-                return lcfirst($crossing->says);
+                return Phrase::within($crossing->says);
             }
         }
 
@@ -195,7 +196,7 @@ final class FindNeeds
         foreach ($client->proposals as $proposal) {
             $because = array_column($proposal->because, 'says', 'rule')['plateau'] ?? null;
             if ($proposal->decision === Decision::Stay->value && $because !== null) {
-                $says[] = $this->rung($proposal)->name.': '.lcfirst($because);
+                $says[] = $this->rung($proposal)->name.': '.Phrase::within($because);
             }
         }
 

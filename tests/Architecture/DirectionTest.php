@@ -48,6 +48,10 @@ arch('strict types everywhere')->expect(['App', 'BuoyantStep\Core', 'Database\Se
 
 arch('nothing is left behind from debugging')->expect(['dd', 'dump', 'ray', 'var_dump', 'print_r'])->not->toBeUsed();
 
+// "Not now: rPE up to 6": one place knows which words keep their capital.
+arch('words go into a sentence by way of Phrase')->expect('lcfirst')->not->toBeUsed()
+    ->ignoring('BuoyantStep\Core\Units\Phrase');
+
 arch('models do not compute')->expect('App\Models')->not->toUse(
     [
         'BuoyantStep\Core\Dose', 'BuoyantStep\Core\Plan', 'BuoyantStep\Core\Limits', 'BuoyantStep\Core\Progress',

@@ -24,6 +24,7 @@ use BuoyantStep\Core\Errors\InvalidInput;
 use BuoyantStep\Core\Errors\UnknownCode;
 use BuoyantStep\Core\Input\Bag;
 use BuoyantStep\Core\Units\MassUnit;
+use BuoyantStep\Core\Units\Phrase;
 use stdClass;
 use Throwable;
 
@@ -97,7 +98,7 @@ final class CommandLine
                 '',
                 json_last_error() === JSON_ERROR_NONE
                     ? 'The input must be one JSON object.'
-                    : 'The input is not valid JSON: '.lcfirst(json_last_error_msg()).'.',
+                    : 'The input is not valid JSON: '.Phrase::within(json_last_error_msg()).'.',
                 'invalid_json',
             );
         }

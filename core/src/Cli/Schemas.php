@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Cli;
 
 use BuoyantStep\Core\Errors\InvalidInput;
+use BuoyantStep\Core\Units\Phrase;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use stdClass;
@@ -79,7 +80,7 @@ final class Schemas
             'maxItems' => sprintf('has too many entries; %s at most', self::plain($schema->maxItems ?? 0)),
             'minItems' => 'needs at least one entry',
             'oneOf', 'anyOf' => 'does not fit any of the allowed forms',
-            default => lcfirst($error->message()),
+            default => Phrase::within($error->message()),
         };
 
         return InvalidInput::at(self::pointer($path), sprintf('%s %s.', $name, $message));

@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Exercises;
 use BuoyantStep\Core\Kit\Band;
 use BuoyantStep\Core\Kit\BandMaterial;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Units\Reason;
 
 /** What to look out for in a band that is set up: its stretch, its cap, its care. */
@@ -60,7 +61,7 @@ final class BandNotes
         if ($end !== null && $cap->isPassedBy($setUp)) {
             yield self::note('cap', sprintf(
                 'At the end it pulls %s, over the cap of %s: %s', Mass::sayForce($end),
-                Mass::sayForce((float) $cap->newtons), lcfirst($cap->says),
+                Mass::sayForce((float) $cap->newtons), Phrase::within($cap->says),
             ), 'Envelope');
         }
     }

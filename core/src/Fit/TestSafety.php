@@ -9,6 +9,7 @@ use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Measures\Test;
 use BuoyantStep\Core\Measures\TestAbout;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\Binds;
 use BuoyantStep\Core\Vocabulary\Clearance;
 use BuoyantStep\Core\Vocabulary\Motion;
@@ -42,21 +43,23 @@ final class TestSafety
         $about = $test->about();
         $out = self::out($about, $envelope);
         if ($out !== null) {
-            return 'Not for this client now: '.lcfirst($out->says);
+            return 'Not for this client now: '.Phrase::within($out->says);
         }
         if ($clearance !== null && $about->effort > 0) {
-            return 'Not before it is cleared: '.lcfirst($clearance);
+            return 'Not before it is cleared: '.Phrase::within($clearance);
         }
         foreach ($about->eases as $ease) {
             $limit = $envelope->avoids($ease->of, self::place($ease->of));
             if ($limit !== null) {
-                return $ease->says.': '.lcfirst($limit->says);
+                return $ease->says.': '.Phrase::within($limit->says);
             }
         }
         $hold = $envelope->tightest(Field::HoldMaxS);
         if ($about->hold && $hold !== null && is_int($hold->value)) {
             return sprintf(
-                'Stop at %d s: %s A capped result is not compared with anything.', $hold->value, lcfirst($hold->says),
+                'Stop at %d s: %s A capped result is not compared with anything.',
+                $hold->value,
+                Phrase::within($hold->says),
             );
         }
 

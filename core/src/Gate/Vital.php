@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Gate;
 
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Units\Range;
 use BuoyantStep\Core\Vocabulary\Labelled;
 use BuoyantStep\Core\Vocabulary\Watched;
@@ -93,7 +94,7 @@ enum Vital: string implements Labelled
     public function say(float $value): string
     {
         $number = rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
-        $name = str_replace(', 0-10', '', lcfirst($this->label()));
+        $name = str_replace(', 0-10', '', Phrase::within($this->label()));
 
         return trim("$name $number ".$this->unit());
     }

@@ -6,6 +6,7 @@ namespace BuoyantStep\Core\Measures;
 
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\Side;
 
 /** An estimated 1RM, with where and when it comes from: grams of all that is lifted (Body\SystemLoad). */
@@ -90,7 +91,7 @@ final readonly class Estimate
 
         return sprintf(
             'Estimated 1RM%s %s, from %s%s: %s', $whose, Mass::say($this->grams), $this->from->label(), $age,
-            lcfirst($this->says),
+            Phrase::within($this->says),
         );
     }
 

@@ -14,6 +14,7 @@ use BuoyantStep\Core\Exercises\BandWay;
 use BuoyantStep\Core\Kit\KitBand;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Units\Reason;
 
 /** A band of this kit set up for one rung: as hard as the measures ask, never past the cap at the end of the travel. */
@@ -49,7 +50,7 @@ final readonly class BandFit
         if ($cap->isPassedBy($setUp)) {
             $setUp = self::atCap($here, $band, $cap);
             $force = (float) $cap->newtons;
-            $says = sprintf('Held at the cap of %s at the end: %s', Mass::sayForce($force), lcfirst($cap->says));
+            $says = sprintf('Held at the cap of %s at the end: %s', Mass::sayForce($force), Phrase::within($cap->says));
         }
 
         return new self($band, $setUp, $force, $says, abs($force - $target->forceN));
@@ -74,7 +75,7 @@ final readonly class BandFit
         } catch (InvalidInput) {
             throw InvalidInput::at('/band', sprintf(
                 'Even at its lightest this band pulls more than the cap of %s: %s', Mass::sayForce($most),
-                lcfirst($cap->says),
+                Phrase::within($cap->says),
             ), 'not_reachable');
         }
     }

@@ -10,6 +10,7 @@ use BuoyantStep\Core\Exercises\BandSetUp;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Units\Gravity;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Phrase;
 
 /** What a band should pull in one exercise, newtons, and why. */
 final readonly class BandTarget
@@ -61,7 +62,7 @@ final readonly class BandTarget
 
                 return new self($max / 1000 * Gravity::G * $percent / 100, sprintf(
                     '%d %% of the estimated 1RM of %s in %s.', (int) round($percent), Mass::say($max),
-                    lcfirst($catalogue->family($code)->name),
+                    Phrase::within($catalogue->family($code)->name),
                 ));
             }
         }

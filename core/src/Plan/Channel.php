@@ -12,6 +12,7 @@ use BuoyantStep\Core\Dose\Pulls;
 use BuoyantStep\Core\Kit\Ladder;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\Per;
 use JsonSerializable;
@@ -86,7 +87,7 @@ final readonly class Channel implements JsonSerializable
             text: $label.($range === null ? '; no goal range until an easy set is measured' : sprintf(
                 '; goal %s to %s', Mass::say($range->lo), Mass::say($range->hi),
             )).($cap === null ? '; no cap on the pull' : sprintf(
-                '; at most %s, %s', Mass::say($cap), lcfirst($capped->says),
+                '; at most %s, %s', Mass::say($cap), Phrase::within($capped->says),
             )),
         );
     }
@@ -114,7 +115,7 @@ final readonly class Channel implements JsonSerializable
             : sprintf('; goal %s to %s', Mass::say($goal->lo), Mass::say($goal->hi));
         $capped = $cap === null
             ? '; no cap on the load'
-            : sprintf('; cap %s, %s', Mass::say($cap), lcfirst((string) $dosing->cap->says()));
+            : sprintf('; cap %s, %s', Mass::say($cap), Phrase::within((string) $dosing->cap->says()));
 
         return new self(
             unit: 'g', top: $top, goalLo: $goal?->lo, goalHi: $goal?->hi, cap: $cap, capSays: $dosing->cap->says(),
@@ -138,7 +139,7 @@ final readonly class Channel implements JsonSerializable
         $label = $dose->isMinutes()
             ? $dose->with(sets: 1)->amountLabel()
             : $dose->amount->label().' '.$dose->kind->unit();
-        $capped = $cap === null ? '' : sprintf('; cap %d, %s', $cap, lcfirst((string) $limit->says));
+        $capped = $cap === null ? '' : sprintf('; cap %d, %s', $cap, Phrase::within((string) $limit->says));
 
         return new self(
             unit: $per === 60 ? 'min' : $dose->kind->shortUnit(),

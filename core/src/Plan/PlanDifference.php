@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BuoyantStep\Core\Plan;
 
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\Side;
 
@@ -123,7 +124,7 @@ final class PlanDifference
 
     private static function changes(Planned $item): string
     {
-        $says = array_map(static fn (Change $c): string => rtrim(lcfirst($c->says()), '.'), $item->made);
+        $says = array_map(static fn (Change $c): string => rtrim(Phrase::within($c->says()), '.'), $item->made);
 
         return $says === [] ? 'none' : implode('; ', $says);
     }

@@ -10,6 +10,7 @@ use BuoyantStep\Core\Exercises\Rung;
 use BuoyantStep\Core\Kit\Holding;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Units\Reason;
 
 /**
@@ -113,7 +114,7 @@ final readonly class StartRung
             default => 'A step is left for the weeks to come.',
         };
 
-        return self::reason(sprintf('The next rung, %s, not yet. %s', lcfirst($next->name), $why));
+        return self::reason(sprintf('The next rung, %s, not yet. %s', Phrase::within($next->name), $why));
     }
 
     private static function reason(string $says): Reason

@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Plan;
 use BuoyantStep\Core\Plan\Days\WeekSessions;
 use BuoyantStep\Core\Plan\Session\Part;
 use BuoyantStep\Core\Plan\Session\Timed;
+use BuoyantStep\Core\Units\Phrase;
 
 /**
  * Trims a session to its minutes: third sets first, then the least important exercise, then second sets from the least
@@ -36,7 +37,7 @@ final readonly class Trim
         ), $dropped);
         $items = $this->filled($this->shortened($items, 1), $asked);
         $fewer = array_filter($items, static fn (PlanItem $i): bool => $i->dose->sets < $asked[self::key($i)]);
-        $names = array_map(static fn (PlanItem $i): string => lcfirst($i->family->name), $fewer);
+        $names = array_map(static fn (PlanItem $i): string => Phrase::within($i->family->name), $fewer);
         $trims = $names === [] ? [] : [
             sprintf('One set fewer to fit %d minutes: %s.', $this->wishes->minutes, implode(', ', $names)),
         ];

@@ -7,6 +7,7 @@ namespace BuoyantStep\Core\Progress;
 use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Exercises\Look;
 use BuoyantStep\Core\Exercises\Rung;
+use BuoyantStep\Core\Units\Phrase;
 
 /**
  * What follows from what was seen while somebody did an exercise: the cue that answers it; seen in two sessions
@@ -58,7 +59,7 @@ final readonly class FormAdvice
 
         return sprintf(
             '%s Seen in %d sessions running: try %s.', $says, $this->running,
-            lcfirst($catalogue->family($family)->rung($rung)->name),
+            Phrase::within($catalogue->family($family)->rung($rung)->name),
         );
     }
 }

@@ -16,6 +16,7 @@ use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\RungHere;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Units\Reason;
 use BuoyantStep\Core\Units\Span;
 use BuoyantStep\Core\Vocabulary\DoseKind;
@@ -183,7 +184,7 @@ final readonly class Reviewer
 
                     continue;
                 }
-                $says = new Reason('rule', 'rung.next', sprintf('%s: %s', $rung->name, lcfirst($rung->step)));
+                $says = new Reason('rule', 'rung.next', sprintf('%s: %s', $rung->name, Phrase::within($rung->step)));
 
                 return new Reviewed($proposal->withDose($dose, [$says]), $rung);
             }

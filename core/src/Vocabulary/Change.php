@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BuoyantStep\Core\Vocabulary;
 
 use BuoyantStep\Core\Errors\UnknownCode;
+use BuoyantStep\Core\Units\Phrase;
 use JsonSerializable;
 
 /**
@@ -80,7 +81,9 @@ final readonly class Change implements JsonSerializable
 
     public function says(): string
     {
-        return $this->side === null ? $this->sentence() : ucfirst($this->side->value).': '.lcfirst($this->sentence());
+        return $this->side === null
+            ? $this->sentence()
+            : ucfirst($this->side->value).': '.Phrase::within($this->sentence());
     }
 
     private function sentence(): string

@@ -277,6 +277,11 @@ it('offers no test without hands to who stands only with support; limits on bala
     [new ChairStand, true], [new Tandem, true], [new OneLegStand, true], [new Grip, false], [new ArmCurl, false],
 ]);
 
+it('names the effort that keeps a test out as the field writes it', function (): void {
+    $says = TestSafety::of(new ChairStand, Made::envelope([['code' => 'post_exertional_fatigue']]));
+    expect($says)->toBe('Not for this client now: RPE up to 3, short bouts.');
+});
+
 it('waits with a test that asks for effort until the clearance is on record', function (): void {
     $envelope = Made::envelope([['code' => 'coronary_disease']]);
     $missing = 'Clearance is required and not recorded.';

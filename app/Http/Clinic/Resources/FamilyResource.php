@@ -14,6 +14,7 @@ use BuoyantStep\Core\Exercises\Teaching;
 use BuoyantStep\Core\Fit\Demands;
 use BuoyantStep\Core\Kit\Thing;
 use BuoyantStep\Core\Measures\AllTests;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\BreathTemptation;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\ChangeKind;
@@ -76,12 +77,12 @@ final class FamilyResource
                 && ! $demands->setting->spotter,
             'demands' => self::demands($rung->demands),
             'changes' => array_map(
-                static fn (ChangeKind $c): string => rtrim(lcfirst(Change::of($c)->says()), '.'), $demands->changes
-                    ?? [],
+                static fn (ChangeKind $c): string => rtrim(Phrase::within(Change::of($c)->says()), '.'),
+                $demands->changes ?? [],
             ),
             'opens' => array_map(
                 static fn (string $test, int $least): string => sprintf(
-                    '%s: %d %s', lcfirst(AllTests::named($test)->about()->label), $least,
+                    '%s: %d %s', Phrase::within(AllTests::named($test)->about()->label), $least,
                     AllTests::named($test)->about()->unit,
                 ),
                 array_keys($rung->needs),

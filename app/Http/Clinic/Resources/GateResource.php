@@ -13,6 +13,7 @@ use BuoyantStep\Core\Gate\Vital;
 use BuoyantStep\Core\Situation\Situation;
 use BuoyantStep\Core\Units\Day;
 use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\Sign;
 use BuoyantStep\Core\Vocabulary\SignKind;
 
@@ -50,7 +51,7 @@ final class GateResource
         $says = [];
         foreach ($readings as $key => $value) {
             $says[] = is_bool($value)
-                ? ($value ? lcfirst(Seen::tryFrom($key)?->label() ?? self::SECOND_LOOK) : '')
+                ? ($value ? Phrase::within(Seen::tryFrom($key)?->label() ?? self::SECOND_LOOK) : '')
                 : (Vital::tryFrom($key)?->say((float) $value) ?? '');
         }
 

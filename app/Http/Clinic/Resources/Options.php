@@ -29,6 +29,7 @@ use BuoyantStep\Core\Kit\WornOn;
 use BuoyantStep\Core\Plan\Aim;
 use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Units\MassUnit;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\GripClass;
 use BuoyantStep\Core\Vocabulary\Labelled;
 use BuoyantStep\Core\Vocabulary\Side;
@@ -71,7 +72,7 @@ final class Options
             'aim' => self::of(Aim::class), 'structure' => self::of(Structure::class),
             'side' => array_map(static fn (Side $s): array => [$s->value, $s->label()], $sides),
             'usual' => array_map(static fn (Vital $v): array => [
-                'key' => $v->value, 'label' => 'Usual '.lcfirst($v->label()), 'unit' => $v->unit(),
+                'key' => $v->value, 'label' => 'Usual '.Phrase::within($v->label()), 'unit' => $v->unit(),
                 'mass' => $v === Vital::Weight,
             ], self::USUAL),
         ];

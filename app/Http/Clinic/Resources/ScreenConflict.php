@@ -8,6 +8,7 @@ use App\Editing\Conflict;
 use App\Editing\StaleRecord;
 use App\Models\Client;
 use BuoyantStep\Core\Gate\Vital;
+use BuoyantStep\Core\Units\Phrase;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -32,7 +33,7 @@ final class ScreenConflict
     {
         $labels = self::LABELS;
         foreach ([Vital::Systolic, Vital::Diastolic, Vital::HeartRate, Vital::Saturation] as $vital) {
-            $labels[$vital->value] = lcfirst($vital->label());
+            $labels[$vital->value] = Phrase::within($vital->label());
         }
 
         return $labels;

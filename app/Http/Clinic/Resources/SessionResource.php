@@ -18,6 +18,7 @@ use BuoyantStep\Core\Plan\Session\Ramp;
 use BuoyantStep\Core\Plan\Session\Session;
 use BuoyantStep\Core\Plan\Structure;
 use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Units\Phrase;
 
 /** The parts of a session in words: how each is gone through, with the rests that its minutes are counted from. */
 final class SessionResource
@@ -126,7 +127,7 @@ final class SessionResource
             $says[] = $this->ramp($rows[$place], $situation);
         }
         if ($block->part === Part::Activation) {
-            $names = array_map(fn (int $p): string => lcfirst($this->name($rows[$p])), $block->items);
+            $names = array_map(fn (int $p): string => Phrase::within($this->name($rows[$p])), $block->items);
             $says[] = self::words('activation', ['reps' => Session::EASY_REPS, 'names' => implode(', ', $names)]);
         } elseif ($block->part === Part::Main) {
             array_push($says, ...$this->rounds($block, $rows));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Clinic\Resources;
 
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\Sign;
 use BuoyantStep\Core\Vocabulary\Tempo;
 use BuoyantStep\Core\Vocabulary\Watch;
@@ -39,7 +40,7 @@ final class SheetWords
     public static function fixed(string $words): string
     {
         if (preg_match('/^(Left|Right): (.+)$/', $words, $part) === 1) {
-            return self::looked($part[1]).': '.lcfirst(self::fixed(ucfirst($part[2])));
+            return self::looked($part[1]).': '.Phrase::within(self::fixed(ucfirst($part[2])));
         }
         $said = self::looked($words);
         if ($said !== $words) {

@@ -7,6 +7,7 @@ namespace App\Http\Clinic\Resources;
 use BuoyantStep\Core\Plan\PlanItem;
 use BuoyantStep\Core\Plan\Planned;
 use BuoyantStep\Core\Plan\Then;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\Change;
 
 /** The plan of a date ahead beside today's, exercise by exercise. */
@@ -41,6 +42,6 @@ final class ThenResource
 
     private static function change(Change $change): string
     {
-        return lcfirst(rtrim($change->says(), '.'));
+        return Phrase::within(rtrim($change->says(), '.'));
     }
 }

@@ -12,6 +12,7 @@ use BuoyantStep\Core\Limits\Crossing;
 use BuoyantStep\Core\Limits\Facts;
 use BuoyantStep\Core\Limits\Field;
 use BuoyantStep\Core\Limits\Rules;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\Clearance;
 use BuoyantStep\Core\Vocabulary\Moment;
 use BuoyantStep\Core\Vocabulary\Watched;
@@ -113,7 +114,7 @@ final readonly class PregnancyContraindication implements ConditionRules
                 sprintf(
                     '%d weeks with %s: %s.',
                     intdiv($this->fromDay, 7),
-                    lcfirst($this->label),
+                    Phrase::within($this->label),
                     $this->absolute ? 'exercise is withheld' : 'clearance is required',
                 ),
                 true,

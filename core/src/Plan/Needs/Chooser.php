@@ -14,6 +14,7 @@ use BuoyantStep\Core\Plan\Planned;
 use BuoyantStep\Core\Plan\Trim;
 use BuoyantStep\Core\Plan\Wishes;
 use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Units\Phrase;
 
 /**
  * Chooses what goes in: goals of daily life first, in their order, and a rise; then what conditions and measures ask
@@ -118,7 +119,7 @@ final readonly class Chooser
                 $this->selection->keep($offer->item);
             } else {
                 $gone[$planned->family->code] = new LeftOut(
-                    $planned->family->name, 'It was done, and cannot stay: '.lcfirst($offer->why),
+                    $planned->family->name, 'It was done, and cannot stay: '.Phrase::within($offer->why),
                 );
             }
         }

@@ -9,6 +9,7 @@ use BuoyantStep\Core\Exercises\Pattern;
 use BuoyantStep\Core\Exercises\Purpose;
 use BuoyantStep\Core\Limits\Always\BalanceMeasures;
 use BuoyantStep\Core\Situation\Situation;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Vocabulary\ConditionTrait;
 use BuoyantStep\Core\Vocabulary\Side;
 
@@ -38,7 +39,7 @@ final readonly class Flags
             return null;
         }
         $says = $this->is(ConditionTrait::Falls) ? 'because of high falls risk' : sprintf(
-            'because the tests warn of falls (%s)', implode(', ', array_map(lcfirst(...), $found)),
+            'because the tests warn of falls (%s)', implode(', ', array_map(Phrase::within(...), $found)),
         );
 
         return self::need('falls', 'Falls', $says, [

@@ -9,6 +9,7 @@ use BuoyantStep\Core\Plan\Offer;
 use BuoyantStep\Core\Plan\Pin;
 use BuoyantStep\Core\Plan\PlanItem;
 use BuoyantStep\Core\Plan\Wishes;
+use BuoyantStep\Core\Units\Phrase;
 use BuoyantStep\Core\Units\Reason;
 
 /** The exercises chosen so far, the most important first; each knows the needs that it is in for. */
@@ -114,7 +115,7 @@ final class Selection
 
         return $offer->item === null
             ? ($offer->why === '' ? 'Nothing of it is open yet: measure first.' : $offer->why)
-            : sprintf('This session holds %d exercises; %s can be swapped in.', $this->most, lcfirst(
+            : sprintf('This session holds %d exercises; %s can be swapped in.', $this->most, Phrase::within(
                 $offer->item->family->name,
             ));
     }
