@@ -141,6 +141,17 @@ describe('a dose as it is typed', function (): void {
         $this->item = fn (string $family): PlanItem => $this->draft->items->firstWhere('family', $family);
     });
 
+    it('says in the reasons what the clinician set, with the load where there is one', function (): void {
+        foreach (['tote_row' => ', {{g:1110}}', 'heel_raise' => ''] as $family => $load) {
+            $row = ($this->item)($family);
+            ($this->send)($row, ['sets' => 2, 'amount_lo' => '9', 'amount_hi' => '12', ...$load === '' ? [] : [
+                'load_kg' => '1.11',
+            ]])->assertSessionHasNoErrors();
+            expect(collect($row->refresh()->because)->last()['says'])
+                ->toBe("Set by the clinician: 2 × 9-12$load.");
+        }
+    });
+
     it('lets left and right differ, refuses each at its side, and prints both', function (): void {
         $row = ($this->item)('tote_row');
         $with = ['apart' => '1', 'left_lo' => '8', 'left_hi' => '10', 'right_lo' => '10', 'right_hi' => '12'];

@@ -20,3 +20,10 @@ it('asks for no rest where nothing does', function (): void {
     expect((new Envelope)->restMin())->toBe(0)
         ->and(Made::envelope([['code' => 'heart_failure']])->restMin())->toBe(90);
 });
+
+it('says whether the heart rate tells anything', function (): void {
+    $says = static fn (array $conditions): array => EnvelopeReport::of(Made::envelope($conditions))['heart_rate_valid'];
+    expect($says([])['value'])->toBeTrue()
+        ->and($says([['code' => 'beta_blocker']])['value'])->toBeFalse()
+        ->and($says([['code' => 'beta_blocker']])['because'][0]['rule'])->toBe('beta_blocker');
+});

@@ -43,6 +43,16 @@ it('changes on the day and not the day before', function (int $day, Field $field
     'day 300: everything still holds' => [300, Field::AvoidPositions, 'supine_flat', true],
 ]);
 
+it('says from which week on a contraindication holds', function (string $code, int $day, string $says): void {
+    $held = onGestationDay($day, ['conditions' => [['code' => $code]]])->binding(Field::Clearance);
+    expect(array_column($held, 'says'))->toContain($says);
+})->with([
+    ['pregnancy_placenta_praevia', 181, 'Placenta praevia: cleared by the maternity team first; withheld from 26 weeks.'],
+    ['pregnancy_placenta_praevia', 182, 'Placenta praevia: exercise is withheld; the maternity team decides.'],
+    ['pregnancy_twins', 195, 'Twins: ask the maternity team; required from 28 weeks.'],
+    ['pregnancy_twins', 196, 'Twins: the maternity team clears exercise first.'],
+]);
+
 it('caps effort at 7 for the trained and 6 otherwise', function (): void {
     expect(onGestationDay(100)->number(Field::EffortMax))->toBe(7)
         ->and(onGestationDay(100, ['training' => ['level' => 'returning']])->number(Field::EffortMax))->toBe(6)

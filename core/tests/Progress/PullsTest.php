@@ -91,6 +91,12 @@ it('lists whole newtons from each band, then doubled, and names the plainest tha
         ->and(Pulls::of(bandHere([]))->newtons())->toBe([])
         ->and($both->nearest(min($both->newtons()) + 2.9))->toBe(min($both->newtons()) + 2)
         ->and($both->nearest(0.5))->toBe(min($both->newtons()));
+    // Of one band only: the soft one as it is ends below what it gives when it is doubled, and what the firm one gives.
+    [$plain, $firm] = [$both->band(min($both->newtons())), $both->band(max($both->newtons()))];
+    expect($both->nearest(1000, $plain))->toBeLessThan($both->nearest(1000, $firm))
+        ->and($both->band($both->nearest(1000, $plain)))->toBe($plain)
+        ->and($both->band($both->nearest(0.5, $firm)))->toBe($firm)
+        ->and($both->nearest(20, aBand('another', SOFT)))->toBeNull();
 });
 
 it('never lists a pull whose end is over the cap', function (int $percent, int $easyG): void {

@@ -8,6 +8,7 @@ use App\Models\Decision;
 use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Models\Proposal;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
 use Tests\Feature\Support\Scene;
@@ -141,7 +142,17 @@ it('shows a stored fault on that client alone, in words, and takes it out with a
         'log_item',
         fn (Client $c) => DB::table('log_items')->where('family', 'tote_row')->update(['sets' => '[{"effort": 99}]']),
     ],
+    'a can that no hand can hold' => ['piece', fn (Client $c) => pastTheChecks($c->pieces()->where('label', 'Can'))],
+    'a tote that no hand can hold' => ['carrier', fn (Client $c) => pastTheChecks($c->carriers())],
 ]);
+
+/** A grip that the database itself would refuse. */
+function pastTheChecks(HasMany $things): void
+{
+    DB::statement("SET @mode = @@sql_mode, sql_mode = ''");
+    $things->update(['grip' => '']);
+    DB::statement('SET sql_mode = @mode');
+}
 
 it('opens Screen with a birth date that cannot be, to be corrected there', function (): void {
     $client = $this->scene->measured(['conditions' => [['code' => 'osteoporosis', 'details' => []]]]);
