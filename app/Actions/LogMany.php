@@ -10,6 +10,7 @@ use App\Models\LogSource;
 use App\Models\User;
 use BuoyantStep\Core\Units\Day;
 use Illuminate\Support\Facades\DB;
+use Ramsey\Uuid\Uuid;
 
 /**
  * Several sessions at once, all of them or none: from a paper sheet, or from a file, which somebody looks at
@@ -57,10 +58,6 @@ final class LogMany
     /** One key for each session of the whole, always the same. */
     private static function keyOf(string $key, string $day): string
     {
-        $hash = hash('xxh128', $key.$day);
-
-        return implode('-', [
-            substr($hash, 0, 8), substr($hash, 8, 4), substr($hash, 12, 4), substr($hash, 16, 4), substr($hash, 20, 12),
-        ]);
+        return Uuid::uuid5($key, $day)->toString();
     }
 }

@@ -25,6 +25,9 @@ final class SaveScreen
     {
     }
 
+    /** Beginnings of the kinds of decision that take the screen to its next version. */
+    private const CHANGED_BY = ['client.', 'intake.accepted', 'falls.', 'limit.'];
+
     private const COLUMNS = [
         'given_name', 'family_name', 'birth_date', 'sex', 'due_date', 'grip_left', 'grip_right', 'standing',
         'floor_transfer', 'home',
@@ -98,11 +101,7 @@ final class SaveScreen
     {
         $now = Client::query()->lockForUpdate()->findOrFail($client->id)->screen_version;
         if ($version !== null && $version !== $now) {
-            throw StaleRecord::of(
-                $client->clinic_id,
-                $client->id,
-                ['client.screened', 'client.added', 'intake.accepted', 'limit.loosened', 'record.mended'],
-            );
+            throw StaleRecord::of($client->clinic_id, $client->id, self::CHANGED_BY);
         }
         $client->screen_version = $now + 1;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Client;
+use App\Models\Decision;
 use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Models\User;
@@ -44,6 +45,7 @@ final class SetSession
             if ($client->structure !== $structure->value) {
                 SaveScreen::next($client, $client->screen_version);
                 $client->structure = $structure->value;
+                Decision::record($by, $client, 'client.structure', 'Session: '.$structure->label().'.');
             }
             $client->save();
             $this->coolDown($plan, $client, $shape);

@@ -86,6 +86,18 @@ it('ends by word a condition whose own date is over, and keeps that date', funct
     expect($condition->until)->toBe($until)->and($condition->details)->toBe(['end_confirmed']);
 });
 
+it('opens by date on the last day of a condition, and ends it the day after', function (int $days, string $detail): void {
+    $until = (string) $this->today->plus($days);
+    $client = $this->scene->client(['conditions' => [[
+        'code' => 'knee_replacement', 'side' => 'left', 'since' => (string) $this->today->plus(-90),
+        'until' => $until, 'details' => [],
+    ]]]);
+    $this->post("/clients/{$client->id}/limits/confirm", ['rule' => 'knee_replacement', 'reason' => 'Goes well.'])
+        ->assertSessionHasNoErrors();
+    $condition = $client->conditions()->firstOrFail();
+    expect($condition->until)->toBe($until)->and($condition->details)->toBe([$detail]);
+})->with([[0, 'impact_cleared'], [-1, 'end_confirmed']]);
+
 it('leaves the level of training where the condition itself has ended', function (): void {
     $client = $this->scene->client(['training_level' => 'new', 'conditions' => [[
         'code' => 'older_adult_new', 'since' => (string) $this->today->plus(-90),

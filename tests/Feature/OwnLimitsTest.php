@@ -113,6 +113,9 @@ it('takes the limits of a letter with the clearance on Screen, all or nothing', 
     $save([$gentle], ['restrictions' => str_repeat('Gently. ', 60)])->assertSessionHasNoErrors();
     expect(mb_strlen(OwnLimit::query()->sole()->why))->toBe(300);
     OwnLimit::query()->delete();
+    $save([$gentle], ['restrictions' => ''])->assertSessionHasNoErrors();
+    expect(OwnLimit::query()->sole()->why)->toBe('A restriction of the clearance.');
+    OwnLimit::query()->delete();
 
     $save([$gentle, $light])->assertSessionHasNoErrors();
     $rows = OwnLimit::query()->orderBy('id')->get();

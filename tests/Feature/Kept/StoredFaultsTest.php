@@ -104,9 +104,12 @@ it('shows a stored fault on that client alone, in words, and takes it out with a
                 && ! str_contains(json_encode($c), '0226'),
         ),
     );
+    $kit = $plan->client->refresh()->kit_version;
     $this->post(
         "/clients/{$plan->client_id}/mend", ['part' => $part, 'id' => $fault['id']],
     )->assertSessionHasNoErrors();
+    // A home that was taken out is not put back by a page that was open meanwhile.
+    expect($plan->client->refresh()->kit_version)->toBe($kit + ($part === 'place' ? 1 : 0));
     foreach (STAGES as $stage) {
         expect(
             Scene::page($this->get("/clients/{$plan->client_id}/$stage")->assertOk())['component'],

@@ -92,6 +92,50 @@ it('shows both values where two people changed the same field', function (): voi
         ->and($client->refresh()->minutes)->toBe(25);
 });
 
+it('names who changed the screen from another page', function (string $path, array $form): void {
+    $plan = $this->scene->issued([
+        'conditions' => [[
+            'code' => 'knee_replacement', 'side' => 'left', 'details' => [],
+            'since' => (string) $this->scene->user->clinic->today()->plus(-90),
+        ]],
+    ]);
+    $client = $plan->client;
+    $client->measures()->create([
+        'test' => 'timed_up_and_go', 'value' => 13, 'measured_on' => (string) $this->scene->user->clinic->today(),
+        'user_id' => $this->scene->user->id,
+    ]);
+    $client->intakes()->create([
+        'token_hash' => str_repeat('a', 64), 'answers' => ['home' => 'alone'], 'decided' => [],
+        'expires_at' => now()->addDay(), 'submitted_at' => now(), 'user_id' => $this->scene->user->id,
+    ]);
+    $stale = Scene::props($this->get("/clients/$client->id/screen"));
+    $other = User::query()->create([
+        'clinic_id' => $this->scene->user->clinic_id, 'name' => 'B. Other', 'email' => 'b@clinic.example',
+        'password' => 'secret-pass', 'role' => 'clinician',
+    ])->load('clinic');
+    $method = $path === 'plan/session' ? 'put' : 'post';
+    $path = str_replace('ID', (string) HomeIntake::query()->value('id'), $path);
+    $form += $method === 'put' ? ['revision' => $client->refresh()->plan_revision] : [];
+    $this->actingAs($other)->{$method}("/clients/$client->id/$path", $form)->assertSessionHasNoErrors();
+    $this->actingAs($this->scene->user)->put("/clients/$client->id/screen", [
+        ...$stale['form'], 'version' => $stale['version'], 'base' => $stale['form'], 'wants' => 'swim',
+    ])->assertSessionHasErrors('version');
+    expect(session('errors')->first('version'))->toContain('B. Other');
+})->with([
+    'a limit' => ['limits/own', [
+        'field' => 'effort_max', 'value' => '4', 'region' => 'any', 'side' => 'both', 'until' => '',
+        'set_by' => 'Dr Amari', 'why' => 'Until the wound has healed.',
+    ]],
+    'falls risk' => ['falls', ['answer' => 'yes']],
+    'no falls risk' => ['falls', ['answer' => 'no', 'reason' => 'Walked with a new frame.']],
+    'a date that opens' => ['limits/confirm', ['rule' => 'knee_replacement', 'reason' => 'The surgeon agrees.']],
+    'the order of the session' => ['plan/session', [
+        'structure' => 'straight', 'cool_down' => true, 'activation' => true, 'ramp' => true, 'aerobic_minutes' => '0',
+        'block_weeks' => '4', 'block_easier' => false, 'week' => 'same',
+    ]],
+    'an answer from home' => ['intake/ID', ['field' => 'home', 'accept' => true]],
+]);
+
 it('refuses a page that does not say what it was made from', function (string $path, array $form): void {
     $client = $this->scene->client();
     $this->asFreshPage = false;
