@@ -86,7 +86,9 @@ it('ends by word a condition whose own date is over, and keeps that date', funct
     expect($condition->until)->toBe($until)->and($condition->details)->toBe(['end_confirmed']);
 });
 
-it('opens by date on the last day of a condition, and ends it the day after', function (int $days, string $detail): void {
+it('opens by date on the last day of a condition, and ends it the day after', function (
+    int $days, string $detail,
+): void {
     $until = (string) $this->today->plus($days);
     $client = $this->scene->client(['conditions' => [[
         'code' => 'knee_replacement', 'side' => 'left', 'since' => (string) $this->today->plus(-90),

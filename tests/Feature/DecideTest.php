@@ -47,6 +47,11 @@ it('accepts all that step up at once, and each can be taken back', function (): 
     $one = Proposal::query()->where('status', 'accepted')->latest('id')->value('id');
     $this->post("/clients/{$this->plan->client_id}/review/$one/undo")->assertSessionHasNoErrors();
     expect(($this->status)())->toEqualCanonicalizing(['accepted' => $steps - 1, 'open' => 1]);
+    // It is decided again, not made again by a key of the desk.
+    $this->post("/clients/{$this->plan->client_id}/plan/redo", [
+        'revision' => $this->plan->client->refresh()->plan_revision,
+    ])->assertSessionHasErrors(['plan' => 'There is nothing to make again.']);
+    expect(($this->status)())->toEqualCanonicalizing(['accepted' => $steps - 1, 'open' => 1]);
 });
 
 it('leaves what asks for a look, and says what it could not accept', function (): void {

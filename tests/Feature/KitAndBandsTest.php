@@ -375,6 +375,14 @@ it('adds nothing when one line of a file is wrong, and names the line', function
     'a count of nothing' => ["label,mass_kg,count\nCan,0.4,0\n", 'Line 2: count'],
     'maybe' => ["label,mass_kg,holdable\nCan,0.4,maybe\n", 'Line 2: holdable'],
     'empty' => ["\n", '1 to 100 lines'],
+    'a carrier too many' => [
+        "kind,label,mass_kg,max_mass_kg,max_pieces\n".str_repeat("carrier,Tote,0.1,12,12\n", 40),
+        'A kit holds 40 carriers: there are 1, and the file adds 40. Nothing was added; take some out first, or '
+            .'shorten the file to 39.',
+    ],
+    'a piece too many' => [
+        "label,mass_kg\n".str_repeat("Can,0.4\n", 99), 'A kit holds 100 pieces: there are 2, and the file adds 99.',
+    ],
 ]);
 
 it('refuses what is not a file', function (): void {

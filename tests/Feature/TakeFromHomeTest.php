@@ -144,6 +144,16 @@ it('tells what was too hard, hurt or was left out', function (): void {
     $this->actingAs($this->scene->user)->get("$this->at/review")->assertOk();
 });
 
+it('keeps no line for an exercise of which nothing was told', function (): void {
+    $rows = AtHome::session($this->plan, 1)['items'];
+    ($this->send)(['items' => [$rows[1], [...$rows[2], 'sets' => []]]])->assertOk();
+    expect(SessionLog::query()->sole()->items->pluck('plan_item_id')->all())->toBe([$this->plan->items[1]->id]);
+    // Where nothing at all was told, it was no session.
+    $yesterday = now()->subDay()->format('Y-m-d');
+    ($this->send)(['items' => [[...$rows[1], 'sets' => []]], 'done_on' => $yesterday], 2)->assertOk();
+    expect(SessionLog::query()->latest('id')->firstOrFail())->skipped->not->toBeNull()->items->toBeEmpty();
+});
+
 it('lets sets that nobody rated, or that were asked to be fewer, speak neither for a step nor against one', function (
     array $with, ?string $how,
 ): void {

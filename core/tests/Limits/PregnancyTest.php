@@ -47,7 +47,10 @@ it('says from which week on a contraindication holds', function (string $code, i
     $held = onGestationDay($day, ['conditions' => [['code' => $code]]])->binding(Field::Clearance);
     expect(array_column($held, 'says'))->toContain($says);
 })->with([
-    ['pregnancy_placenta_praevia', 181, 'Placenta praevia: cleared by the maternity team first; withheld from 26 weeks.'],
+    [
+        'pregnancy_placenta_praevia', 181,
+        'Placenta praevia: cleared by the maternity team first; withheld from 26 weeks.',
+    ],
     ['pregnancy_placenta_praevia', 182, 'Placenta praevia: exercise is withheld; the maternity team decides.'],
     ['pregnancy_twins', 195, 'Twins: ask the maternity team; required from 28 weeks.'],
     ['pregnancy_twins', 196, 'Twins: the maternity team clears exercise first.'],
