@@ -54,6 +54,24 @@ it('accepts all that step up at once, and each can be taken back', function (): 
     expect(($this->status)())->toEqualCanonicalizing(['accepted' => $steps - 1, 'open' => 1]);
 });
 
+it('takes back a decision that is not the newest, and leaves every other exercise as it is', function (): void {
+    $this->scene->goodSession($this->plan, now()->format('Y-m-d'));
+    $at = "/clients/{$this->plan->client_id}/review";
+    $this->post("$at/accept-steps")->assertSessionHasNoErrors();
+    $items = fn (): array => Plan::query()->where('client_id', $this->plan->client_id)->where('status', Plan::DRAFT)
+        ->sole()->items->mapWithKeys(static fn ($i): array => [$i->family => [$i->rung, $i->dose]])->all();
+    $stepped = $items();
+    $accepted = Proposal::query()->where('status', 'accepted')->with('planItem')->orderBy('id')->get();
+    // The first one began the draft, the second one found it there, the last one is the newest.
+    expect($accepted->count())->toBeGreaterThan(2);
+    foreach ($accepted->take(2) as $proposal) {
+        $was = $proposal->planItem;
+        $this->post("$at/$proposal->id/undo")->assertSessionHasNoErrors();
+        $stepped[$was->family] = [$was->rung, $was->dose];
+        expect($items())->toEqual($stepped)->and($proposal->refresh()->status)->toBe(Proposal::OPEN);
+    }
+});
+
 it('leaves what asks for a look, and says what it could not accept', function (): void {
     $this->scene->goodSession($this->plan, now()->format('Y-m-d'));
     $open = Proposal::query()->where('status', Proposal::OPEN)->where('decision', 'step_up')->orderBy('id')->get();

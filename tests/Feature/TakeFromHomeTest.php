@@ -146,8 +146,11 @@ it('tells what was too hard, hurt or was left out', function (): void {
 
 it('keeps no line for an exercise of which nothing was told', function (): void {
     $rows = AtHome::session($this->plan, 1)['items'];
-    ($this->send)(['items' => [$rows[1], [...$rows[2], 'sets' => []]]])->assertOk();
-    expect(SessionLog::query()->sole()->items->pluck('plan_item_id')->all())->toBe([$this->plan->items[1]->id]);
+    ($this->send)(['items' => [
+        $rows[1], [...$rows[2], 'sets' => []], [...$rows[3], 'sets' => [], 'pain' => 4],
+    ]])->assertOk();
+    expect(SessionLog::query()->sole()->items->pluck('plan_item_id')->all())
+        ->toBe([$this->plan->items[1]->id, $this->plan->items[3]->id]);
     // Where nothing at all was told, it was no session.
     $yesterday = now()->subDay()->format('Y-m-d');
     ($this->send)(['items' => [[...$rows[1], 'sets' => []]], 'done_on' => $yesterday], 2)->assertOk();

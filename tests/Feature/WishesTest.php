@@ -180,6 +180,13 @@ it('keeps the exercises of a plan as a template, for the clinic alone, and start
     $this->actingAs($this->scene->user);
     $this->delete("$at/templates/{$template['id']}")->assertSessionHasNoErrors();
     expect(Scene::props($this->get($at))['wishes']['templates'])->toBe([]);
+    // Forty are the most that anybody looks through.
+    PlanTemplate::query()->insert(array_map(fn (int $n): array => [
+        'clinic_id' => $plan->client->clinic_id, 'user_id' => $this->scene->user->id, 'name' => "Week $n", 'exercises' => '[]',
+    ], range(1, 39)));
+    $this->post("$at/templates", ['name' => 'The fortieth'])->assertSessionHasNoErrors();
+    $this->post("$at/templates", ['name' => 'One more'])
+        ->assertSessionHasErrors(['name' => 'A clinic keeps 40 templates; throw one away first.']);
 });
 
 it('takes the rung to begin with where the one that is pinned is out for this client', function (): void {

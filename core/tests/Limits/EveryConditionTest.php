@@ -296,6 +296,8 @@ it('opens after a birth only when the weeks have passed and a screen was clear',
 ): void {
     expect(readField(afterBirth($days, $birth, $symptoms), $key))->toBe($value);
 })->with([
+    'the day itself' => [0, 'vaginal', [], 'clearance', 'required_for_load'],
+    'the day itself: impact' => [0, 'caesarean', [], 'impact_max', 0],
     'vaginal day 41' => [41, 'vaginal', ['symptom_free_screen'], 'clearance', 'required_for_load'],
     'vaginal day 42, screened' => [42, 'vaginal', ['symptom_free_screen'], 'clearance', 'none'],
     'vaginal day 42, not screened' => [42, 'vaginal', [], 'clearance', 'required_for_load'],

@@ -52,6 +52,12 @@ it('says from which week on a contraindication holds', function (string $code, i
         'Placenta praevia: cleared by the maternity team first; withheld from 26 weeks.',
     ],
     ['pregnancy_placenta_praevia', 182, 'Placenta praevia: exercise is withheld; the maternity team decides.'],
+    'from the first day' => [
+        'pregnancy_ruptured_membranes', 0, 'Ruptured membranes: exercise is withheld; the maternity team decides.',
+    ],
+    'relative, from the first day' => [
+        'pregnancy_malnutrition', 0, 'Malnutrition: the maternity team clears exercise first.',
+    ],
     ['pregnancy_twins', 195, 'Twins: ask the maternity team; required from 28 weeks.'],
     ['pregnancy_twins', 196, 'Twins: the maternity team clears exercise first.'],
 ]);
