@@ -39,3 +39,10 @@ it('says what is missing of a clearance, and nothing where none is asked for', f
         [['code' => 'unstable_heart']], [['2026-11-01']], 'Exercise is withheld', true,
     ],
 ]);
+
+it('says where a clearance that holds a plan back is entered', function (string $code, bool $says): void {
+    $facts = new Facts(Made::client(['conditions' => [['code' => $code]]]), Day::of(Made::TODAY));
+    $rules = RuleBook::standard();
+    $missing = (string) (new ClearanceState($rules->envelope($facts), $facts, $rules, []))->missing();
+    expect(str_ends_with($missing, ': enter who gave it and when, on Screen.'))->toBe($says);
+})->with([['coronary_disease', true], ['cancer', false]]);

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 use BuoyantStep\Core\Limits\Envelope;
 use BuoyantStep\Core\Limits\EnvelopeReport;
+use BuoyantStep\Core\Limits\Field;
+use BuoyantStep\Core\Limits\Limit;
 use BuoyantStep\Core\Tests\Support\Made;
+use BuoyantStep\Core\Units\Mass;
+use BuoyantStep\Core\Vocabulary\Vision;
+use BuoyantStep\Core\Vocabulary\Word;
 
 it('reports a field for each part of the body where it is tighter', function (): void {
     $report = EnvelopeReport::of(Made::envelope([['code' => 'coronary_disease']]));
@@ -27,3 +32,12 @@ it('says whether the heart rate tells anything', function (): void {
         ->and($says([['code' => 'beta_blocker']])['value'])->toBeFalse()
         ->and($says([['code' => 'beta_blocker']])['because'][0]['rule'])->toBe('beta_blocker');
 });
+
+it('says a value in words, with its unit', function (Field $field, int|bool|Word $value, string $says): void {
+    expect((new Limit($field, $value, 'rule', 'Because.', ''))->label())->toBe($says);
+})->with([
+    'a word' => [Field::Vision, Vision::EyesOpen, 'eyes open'],
+    'a mass' => [Field::LiftMaxG, 4500, Mass::say(4500)],
+    'yes' => [Field::HeartRateValid, true, 'yes'], 'no' => [Field::HeartRateValid, false, 'no'],
+    'a number' => [Field::RepsMin, 8, '8'],
+]);
