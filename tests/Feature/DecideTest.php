@@ -55,21 +55,39 @@ it('accepts all that step up at once, and each can be taken back', function (): 
 });
 
 it('takes back a decision that is not the newest, and leaves every other exercise as it is', function (): void {
+    $this->post("/clients/{$this->plan->client_id}/plan/items", [
+        'family' => 'seat_rise', 'rung' => 'raised_hands',
+        'revision' => $this->plan->client->refresh()->plan_revision,
+    ])->assertSessionHasNoErrors();
     $this->scene->goodSession($this->plan, now()->format('Y-m-d'));
     $at = "/clients/{$this->plan->client_id}/review";
     $this->post("$at/accept-steps")->assertSessionHasNoErrors();
     $items = fn (): array => Plan::query()->where('client_id', $this->plan->client_id)->where('status', Plan::DRAFT)
-        ->sole()->items->mapWithKeys(static fn ($i): array => [$i->family => [$i->rung, $i->dose]])->all();
+        ->sole()->items->mapWithKeys(static fn ($i): array => ["$i->family $i->nth" => [$i->rung, $i->dose]])->all();
     $stepped = $items();
     $accepted = Proposal::query()->where('status', 'accepted')->with('planItem')->orderBy('id')->get();
-    // The first one began the draft, the second one found it there, the last one is the newest.
+    expect($accepted->pluck('planItem.family'))->toContain('seat_rise');
     expect($accepted->count())->toBeGreaterThan(2);
-    foreach ($accepted->take(2) as $proposal) {
+    foreach ($accepted->slice(0, -1) as $proposal) {
         $was = $proposal->planItem;
         $this->post("$at/$proposal->id/undo")->assertSessionHasNoErrors();
-        $stepped[$was->family] = [$was->rung, $was->dose];
+        $stepped["$was->family $was->nth"] = [$was->rung, $was->dose];
         expect($items())->toEqual($stepped)->and($proposal->refresh()->status)->toBe(Proposal::OPEN);
     }
+});
+
+it('takes no decision back over another rung, even with the same dose, nor over one that is gone', function (): void {
+    $this->scene->goodSession($this->plan, now()->format('Y-m-d'));
+    $at = "/clients/{$this->plan->client_id}/review";
+    $this->post("$at/accept-steps")->assertSessionHasNoErrors();
+    $first = Proposal::query()->where('status', 'accepted')->with('planItem')->orderBy('id')->firstOrFail();
+    $row = Plan::query()->where('client_id', $this->plan->client_id)->where('status', Plan::DRAFT)->sole()->items
+        ->firstOrFail('family', $first->planItem->family);
+    $row->update(['rung' => 'another']);
+    $this->post("$at/$first->id/undo")->assertSessionHasErrors('proposal');
+    $row->delete();
+    $this->post("$at/$first->id/undo")->assertSessionHasErrors('proposal');
+    expect($first->refresh()->status)->toBe('accepted');
 });
 
 it('leaves what asks for a look, and says what it could not accept', function (): void {

@@ -7,6 +7,7 @@ use App\Models\Decision;
 use App\Models\Plan;
 use App\Models\PlanItem;
 use BuoyantStep\Core\Client\Condition;
+use BuoyantStep\Core\Exercises\Catalogue;
 use BuoyantStep\Core\Limits\ConditionAbout;
 use BuoyantStep\Core\Limits\ConditionGroup;
 use BuoyantStep\Core\Limits\ConditionRules;
@@ -136,6 +137,12 @@ it('adds a family that is open and takes one out', function (): void {
         "/clients/{$plan->client_id}/plan/items", ['family' => 'leg_press', 'revision' => 3],
     )->assertSessionHasErrors('plan');
     expect($plan->items()->pluck('family')->all())->toContain('knee_extension')->not->toContain('heel_raise');
+    // What is out for this client says why.
+    $plan->client->conditions()->create(['code' => 'knee_replacement', 'side' => 'left', 'details' => []]);
+    $this->post("/clients/{$plan->client_id}/plan/items", [
+        'family' => 'hop', 'rung' => app(Catalogue::class)->family('hop')->rungs[0]->code, 'revision' => 3,
+    ])->assertSessionHasErrors('family');
+    expect(session('errors')->first('family'))->toContain('mpact')->not->toContain('No rung of this family');
 });
 
 it('issues, keeps the versions apart, and copies the issued plan when it is edited', function (): void {

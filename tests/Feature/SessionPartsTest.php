@@ -61,6 +61,9 @@ it('builds the session as it is told, with the minutes of each part, and takes i
         ->assertSessionHasNoErrors();
     $page = Scene::props($this->get($at))['plan'];
     expect($page['sessions'][0]['parts'][count($page['sessions'][0]['parts']) - 1]['part'])->toBe('cool_down');
+    $places = Plan::query()->where('client_id', $plan->client_id)->where('status', Plan::DRAFT)->sole()->items
+        ->pluck('position');
+    expect($places->unique())->toHaveCount($places->count());
     $this->post("$at/undo", ['revision' => 5])->assertSessionHasNoErrors();
     expect(partsOf($this->get($at)))->toBe(['warm_up', 'main']);
 });
@@ -194,6 +197,8 @@ it('refuses a split that would leave a day empty', function (): void {
     $this->put("/clients/{$plan->client_id}/plan/session", [...PARTS, 'week' => 'split', 'revision' => 1])
         ->assertSessionHasErrors('week');
     expect($plan->refresh()->session['week'])->toBe('same');
+    $this->put("/clients/{$plan->client_id}/plan/session", [...PARTS, 'ramp' => false, 'revision' => 1])
+        ->assertSessionHasNoErrors();
 });
 
 it('leaves what was decided of one half on the table when the other half was done', function (): void {

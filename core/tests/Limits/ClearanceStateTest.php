@@ -33,6 +33,9 @@ it('says what is missing of a clearance, and nothing where none is asked for', f
         [['code' => 'coronary_disease']], [['2026-10-01', '2026-11-24']], 'Clearance is required', true,
     ],
     'required, on its last day' => [[['code' => 'coronary_disease']], [['2026-10-01', '2026-11-25']], null, false],
+    'required, and given from a day to come' => [
+        [['code' => 'coronary_disease']], [['2026-12-01']], 'Clearance is required and not recorded', true,
+    ],
     'advised, none given' => [[['code' => 'cancer']], [], 'Clearance is advised', false],
     'advised and given' => [[['code' => 'cancer']], [['2026-11-01']], null, false],
     'withheld, whatever was given' => [

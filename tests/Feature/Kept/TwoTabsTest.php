@@ -12,12 +12,21 @@ use App\Models\MeasureResult;
 use App\Models\Plan;
 use App\Models\User;
 use BuoyantStep\Core\Units\MassUnit;
+use Illuminate\Support\Facades\DB;
 use Tests\Feature\Support\Scene;
 
 beforeEach(function (): void {
     $this->scene = new Scene;
     $this->actingAs($this->scene->user);
 });
+
+function colleague(Scene $scene, string $name): User
+{
+    return User::query()->create([
+        'clinic_id' => $scene->user->clinic_id, 'name' => $name, 'email' => strtolower($name[0]).'@clinic.example',
+        'password' => 'secret-pass', 'role' => 'clinician',
+    ])->load('clinic');
+}
 
 /** What the page is told after a save that met another. */
 function conflict(MassUnit $unit = MassUnit::Kilogram): array
@@ -70,12 +79,7 @@ it('does not let a stale tab delete a condition in silence', function (): void {
 it('shows both values where two people changed the same field', function (): void {
     $client = $this->scene->client(['minutes' => '40']);
     $stale = Scene::props($this->get("/clients/{$client->id}/screen"));
-    $other = User::query()->create(
-        [
-            'clinic_id' => $this->scene->user->clinic_id, 'name' => 'B. Other', 'email' => 'b@clinic.example',
-            'password' => 'secret-pass', 'role' => 'clinician',
-        ],
-    )->load('clinic');
+    $other = colleague($this->scene, 'B. Other');
     $this->actingAs($other)->put(
         "/clients/{$client->id}/screen", [...$stale['form'], 'version' => $stale['version'], 'minutes' => '25'],
     )->assertSessionHasNoErrors();
@@ -109,10 +113,7 @@ it('names who changed the screen from another page', function (string $path, arr
         'expires_at' => now()->addDay(), 'submitted_at' => now(), 'user_id' => $this->scene->user->id,
     ]);
     $stale = Scene::props($this->get("/clients/$client->id/screen"));
-    $other = User::query()->create([
-        'clinic_id' => $this->scene->user->clinic_id, 'name' => 'B. Other', 'email' => 'b@clinic.example',
-        'password' => 'secret-pass', 'role' => 'clinician',
-    ])->load('clinic');
+    $other = colleague($this->scene, 'B. Other');
     $method = $path === 'plan/session' ? 'put' : 'post';
     $path = str_replace('ID', (string) HomeIntake::query()->value('id'), $path);
     $form += $method === 'put' ? ['revision' => $client->refresh()->plan_revision] : [];
@@ -135,6 +136,25 @@ it('names who changed the screen from another page', function (string $path, arr
     ]],
     'an answer from home' => ['intake/ID', ['field' => 'home', 'accept' => true]],
 ]);
+
+it('names who changed a kit, and who took out what could not be read of it', function (): void {
+    $client = $this->scene->measured();
+    $at = "/clients/$client->id";
+    $form = ['pieces' => [], 'carriers' => [], 'base' => ['pieces' => [], 'carriers' => []]];
+    $version = $client->refresh()->kit_version;
+    $told = function (string $who) use ($at, $form, $version): void {
+        $this->actingAs($this->scene->user)->put("$at/kit", [...$form, 'version' => $version])
+            ->assertSessionHasErrors('version');
+        expect(session('errors')->first('version'))->toContain($who);
+    };
+    $this->actingAs(colleague($this->scene, 'B. Other'))->put("$at/kit", [...$form, 'version' => $version])
+        ->assertSessionHasNoErrors();
+    $told('B. Other');
+    DB::table('clients')->where('id', $client->id)->update(['place' => '{"floor": "lava"}']);
+    $this->actingAs(colleague($this->scene, 'C. Third'))
+        ->post("$at/mend", ['part' => 'place', 'id' => $client->id])->assertSessionHasNoErrors();
+    $told('C. Third');
+});
 
 it('refuses a page that does not say what it was made from', function (string $path, array $form): void {
     $client = $this->scene->client();
