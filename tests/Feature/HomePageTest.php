@@ -92,7 +92,7 @@ it('lets the right PIN in again after the wait, and not before', function (): vo
     $home->knock($this->page->code, $this->pin)->assertSee('Wait 15 minutes');
     $this->travel(14)->minutes();
     $home->knock($this->page->code, $this->pin)->assertUnprocessable();
-    $this->travel(2)->minutes();
+    $this->travel(61)->seconds();
     $home->knock($this->page->code, $this->pin)->assertRedirect('/home');
     expect($this->page->refresh()->wrong)->toBe(0);
 });
@@ -121,6 +121,14 @@ it('runs out by itself, and forgets a phone that was not seen for long', functio
     $this->travel(2)->days();
     $home->card()->assertUnauthorized();
     $home->knock($this->page->code, $this->pin)->assertSee('not known');
+});
+
+it('opens for half a year', function (): void {
+    $this->travel(180)->days();
+    $this->travel(-1)->minutes();
+    (new AtHome($this))->knock($this->page->code, $this->pin)->assertRedirect('/home');
+    $this->travel(2)->minutes();
+    (new AtHome($this))->knock($this->page->code, $this->pin)->assertSee('not known');
 });
 
 it('takes a PIN of the client\'s own, and then no other', function (): void {

@@ -60,7 +60,10 @@ it('takes answers once, and only those it asked for', function (): void {
 
 it('opens for the right token only, and for a fortnight', function (): void {
     $this->get('/intake/'.str_repeat('a', 40))->assertNotFound();
-    $this->travel(15)->days();
+    $this->travel(14)->days();
+    $this->travel(-1)->minutes();
+    $this->get($this->path)->assertOk();
+    $this->travel(2)->minutes();
     $this->get($this->path)->assertNotFound();
 });
 
