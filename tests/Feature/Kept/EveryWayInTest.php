@@ -107,6 +107,19 @@ it('issues a session of more than twice its minutes only with a reason, and keep
         ->and(Decision::query()->where('kind', 'plan.issued')->sole()->reason)->toBe('in pieces.');
 });
 
+it('issues a session of twice its minutes without a reason', function (): void {
+    $plan = $this->scene->drafted();
+    $at = "/clients/{$plan->client_id}/plan";
+    $row = $plan->items->firstOrFail('family', 'tote_row');
+    // With rests that make the minutes even.
+    while (($minutes = Scene::props($this->get($at))['plan']['minutes']) % 2 === 1) {
+        $row->update(['dose' => [...$row->dose, 'rest_s' => $row->dose['rest_s'] + 15]]);
+    }
+    $plan->update(['minutes' => intdiv($minutes, 2)]);
+    $this->post("$at/issue", ['revision' => 1])->assertSessionHasNoErrors();
+    expect($plan->refresh()->issue_reason)->toBeNull();
+});
+
 it('says of a plan in use that the kit no longer makes its load, and brings it up to today', function (): void {
     $plan = $this->scene->issued();
     $item = $plan->items->firstWhere('family', 'tote_row');
