@@ -76,6 +76,16 @@ it('warns of what a wheelchair has, or lacks, or nobody asked about', function (
     'neither' => [['anti_tip' => false, 'footplate' => false], true, false],
 ]);
 
+it('says of a fragile client, and of no other, that two exercises at most step up', function (
+    string $born, int $n,
+): void {
+    $notes = array_filter(
+        notesFor(['birth_date' => $born]),
+        static fn (string $says): bool => $says === 'Fragile: at most two exercises step up in one session.',
+    );
+    expect($notes)->toHaveCount($n);
+})->with(['eighty' => ['1946-11-27', 1], 'a day younger' => ['1946-11-28', 0]]);
+
 it('warns nobody of a wheelchair who has none', function (): void {
     expect(implode(' ', notesFor([])))->not->toContain('Anti-tip')->not->toContain('Footplate');
 });
