@@ -49,6 +49,22 @@ it('lets a dose stand only with a load that the kit makes', function (?int $load
     expect((new DoseFaults($here, Goal::StrengthOlder))->stands($dose))->toBe($stands);
 })->with(['made' => [1000, true], 'not made' => [1500, false], 'none' => [null, false]]);
 
+it('judges each side by its own load where they differ', function (int $left, int $right, array $fields): void {
+    $kit = Made::kit([['id' => 'one', 'mass_g' => 1000], ['id' => 'two', 'mass_g' => 2000]]);
+    $here = Made::at(Made::situation(Made::client(), kit: $kit), 'curl/one_arm');
+    $dose = Dose::read(new Bag([
+        'sets' => 2, 'reps' => ['lo' => 8, 'hi' => 12], 'effort' => ['lo' => 5, 'hi' => 7], 'load_g' => $left,
+        'left' => ['reps' => ['lo' => 8, 'hi' => 12], 'load_g' => $left],
+        'right' => ['reps' => ['lo' => 8, 'hi' => 12], 'load_g' => $right],
+    ]));
+    $faults = new DoseFaults($here, Goal::StrengthOlder);
+    expect(array_map(static fn (DoseFault $f): string => $f->field->value, $faults->of($dose)))->toBe($fields)
+        ->and($faults->stands($dose))->toBe($fields === []);
+})->with([
+    'both made' => [1000, 2000, []], 'left not' => [1500, 2000, ['left_load']],
+    'right not' => [1000, 1500, ['right_load']], 'neither' => [1500, 2500, ['left_load', 'right_load']],
+]);
+
 it('says nothing of nearest loads to a home that makes none', function (): void {
     $kit = Made::kit([['id' => 'vest', 'mass_g' => 1000, 'grip' => 'none', 'worn_on' => 'back']]);
     $here = Made::at(Made::situation(Made::client(), kit: $kit), 'knee_extension/cuff');
