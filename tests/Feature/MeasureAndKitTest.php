@@ -45,6 +45,8 @@ it('refuses results that cannot be, all of the visit, at the field', function (a
     [['test' => 'tandem_stand', 'value' => 'ten'], 'value'],
     [['test' => 'easy_set', 'family' => 'leg_press', 'load_kg' => '3', 'reps' => '8', 'rir' => '2'], 'family'],
     [['test' => 'easy_set', 'family' => 'curl', 'load_kg' => '3', 'reps' => '-8', 'rir' => '2'], 'reps'],
+    [['test' => 'easy_set', 'family' => 'curl', 'load_kg' => '3', 'reps' => '8.5', 'rir' => '2'], 'reps'],
+    [['test' => 'easy_set', 'family' => 'curl', 'load_kg' => '3', 'reps' => '8', 'rir' => '2.5'], 'rir'],
     [['test' => 'easy_set', 'family' => 'curl', 'load_kg' => '0', 'reps' => '8', 'rir' => '2'], 'load_kg'],
     [['test' => 'easy_set', 'family' => 'curl', 'load_kg' => 'heavy', 'reps' => '8', 'rir' => '2'], 'load_kg'],
     [['test' => 'easy_set', 'family' => 'curl', 'load_kg' => '3', 'reps' => 'some', 'rir' => '2'], 'reps'],

@@ -41,3 +41,13 @@ it('says a value in words, with its unit', function (Field $field, int|bool|Word
     'yes' => [Field::HeartRateValid, true, 'yes'], 'no' => [Field::HeartRateValid, false, 'no'],
     'a number' => [Field::RepsMin, 8, '8'],
 ]);
+
+it('marks which of two asks for more where they bind the same work', function (): void {
+    $rows = EnvelopeReport::of(Made::envelope([['code' => 'falls_risk_high'], ['code' => 'parkinsons']]));
+    $balance = array_values(array_filter(
+        $rows['support_min']['scoped'], static fn (array $row): bool => ($row['binds'] ?? null) === 'balance_2',
+    ));
+    expect($balance)->toHaveCount(1)->and($balance[0]['value'])->toBe('one_hand')
+        ->and(array_column($balance[0]['because'], 'wins', 'rule'))
+        ->toBe(['falls_risk_high' => true, 'parkinsons' => false]);
+});
