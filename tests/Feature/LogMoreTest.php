@@ -70,6 +70,19 @@ it('keeps what was done instead, and takes it for no set of the exercise', funct
     }
 });
 
+it('keeps what was done after what was replaced, and after what was left out', function (): void {
+    [$first, $second, $third] = $this->plan->items->values()->all();
+    $done = fn (PlanItem $item): array => sent($this->plan, $item)['items'][0];
+    foreach (['instead' => ['instead' => 'Raked leaves', 'sets' => []], 'left out' => []] as $how => $row) {
+        $this->post("$this->at/log", [...sent($this->plan, $first), 'confirmed' => true, 'items' => [
+            [...$done($first), 'done' => false, ...$row], [...$done($second), 'done' => false], $done($third),
+        ]])->assertSessionHasNoErrors();
+        $kept = SessionLog::query()->latest('id')->firstOrFail()->items;
+        expect($kept->pluck('plan_item_id')->all())
+            ->toBe($how === 'instead' ? [$first->id, $third->id] : [$third->id]);
+    }
+});
+
 it('asks about a session before the plan, and about a second one of a day, and keeps both when told so',
     function (): void {
         $before = sent($this->plan, $this->row, [], ['done_on' => ($this->day)(25)]);
