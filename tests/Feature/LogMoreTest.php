@@ -83,6 +83,16 @@ it('keeps what was done after what was replaced, and after what was left out', f
     }
 });
 
+it('asks for the effort of what was done after what was replaced', function (): void {
+    [$first, $second] = $this->plan->items->values()->all();
+    $row = fn (PlanItem $item): array => sent($this->plan, $item)['items'][0];
+    $this->post("$this->at/log", [...sent($this->plan, $first), 'items' => [
+        [...$row($first), 'done' => false, 'instead' => 'Raked leaves', 'sets' => []],
+        [...$row($second), 'effort' => ''],
+    ]])->assertSessionHasErrors('items.1.effort');
+    expect(SessionLog::query()->count())->toBe(0);
+});
+
 it('asks about a session before the plan, and about a second one of a day, and keeps both when told so',
     function (): void {
         $before = sent($this->plan, $this->row, [], ['done_on' => ($this->day)(25)]);

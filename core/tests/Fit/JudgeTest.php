@@ -18,6 +18,7 @@ use BuoyantStep\Core\Vocabulary\BreathTemptation;
 use BuoyantStep\Core\Vocabulary\Change;
 use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Side;
+use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Support;
 use BuoyantStep\Core\Vocabulary\Surface;
 use BuoyantStep\Core\Vocabulary\Vision;
@@ -275,6 +276,20 @@ it('turns whoever works one side in side-lying onto the other', function (string
         )->verdict,
     )->toBe($verdict);
 })->with([['left', 'fits'], ['right', 'out']]);
+
+it('lets someone at home stand in for no clinician, whichever limit was there first', function (): void {
+    $limits = [
+        new Limit(Field::SupervisionMin, Supervision::SomeoneHome, 'a', 'Someone at home.', 'an order'),
+        new Limit(Field::SupervisionMin, Supervision::ClinicianPresent, 'b', 'A clinician beside.', 'an order'),
+    ];
+    $function = Made::client(['function' => [...Made::form()['function'], 'home' => 'carer']])->function;
+    foreach ([$limits, array_reverse($limits)] as $both) {
+        $verdict = (new Judge(Made::envelope([])->merge(new Envelope($both)), $function))->verdict(
+            Demands::read(new Bag(['position' => 'seated', 'region' => 'lower'])),
+        );
+        expect($verdict->verdict)->toBe('out')->and(array_column($verdict->because, 'rule'))->toBe(['b']);
+    }
+});
 
 it('names the hand and its grip when the grip is not enough', function (array $grip, string $side, string $says): void {
     $verdict = verdictOn(
