@@ -182,7 +182,8 @@ it('keeps the exercises of a plan as a template, for the clinic alone, and start
     expect(Scene::props($this->get($at))['wishes']['templates'])->toBe([]);
     // Forty are the most that anybody looks through.
     PlanTemplate::query()->insert(array_map(fn (int $n): array => [
-        'clinic_id' => $plan->client->clinic_id, 'user_id' => $this->scene->user->id, 'name' => "Week $n", 'exercises' => '[]',
+        'clinic_id' => $plan->client->clinic_id, 'user_id' => $this->scene->user->id, 'name' => "Week $n",
+        'exercises' => '[]',
     ], range(1, 39)));
     $this->post("$at/templates", ['name' => 'The fortieth'])->assertSessionHasNoErrors();
     $this->post("$at/templates", ['name' => 'One more'])
