@@ -49,6 +49,12 @@ it('says the bridge in words', function (): void {
         ->and(Bridge::between(5000, 6000, 8, 2, repsMax: 15)->reachable)->toBeFalse();
 });
 
+it('draws the loads of the goal between its two percents of the 1RM', function (): void {
+    // 6 kg, 8 reps and 2 left are a 1RM of 8 kg; strength of an older adult asks for 60 to 80 % of it.
+    $goal = doseOf('tote_row', 'hand_chair', Goal::StrengthOlder, max: OneRepMax::estimate(6000, 8, 2))->goalLoad;
+    expect([$goal?->lo, $goal?->hi])->toBe([4800, 6400]);
+});
+
 it('bridges from a single rep with nothing left as well', function (): void {
     // One rep with none left is the 1RM itself, 6 kg; 37 - 36 / 1.2 = 7 reps with 5 kg make the same.
     expect(Bridge::between(5000, 6000, 1, 0)->reps)->toBe(7);
