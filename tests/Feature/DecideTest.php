@@ -195,6 +195,17 @@ it('lets small steps in when the morning comes in, and records who chose so', fu
         ->and(Client::query()->findOrFail($this->plan->client_id)->small_steps)->toBeFalse();
 });
 
+it('lets small steps in, where they are chosen, once a session from elsewhere was looked at', function (
+    bool $chosen,
+): void {
+    $log = $this->scene->goodSession($this->plan, now()->format('Y-m-d'));
+    $log->update(['to_see' => true]);
+    $this->plan->client->update(['small_steps' => $chosen]);
+    expect(Proposal::query()->where('status', 'accepted')->exists())->toBeFalse();
+    $this->post("/clients/{$this->plan->client_id}/log/$log->id/seen")->assertSessionHasNoErrors();
+    expect(Proposal::query()->where('status', 'accepted')->exists())->toBe($chosen);
+})->with([true, false]);
+
 it('lets a typed dose be tried out beside a proposal of the same rung', function (): void {
     $this->scene->goodSession($this->plan, now()->format('Y-m-d'));
     $rows = Scene::props($this->get("/clients/{$this->plan->client_id}/review"))['proposals'];

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\AtHome\Requests\CheckRequest;
+use App\Http\AtHome\Requests\SessionRequest;
 use App\Http\Clinic\Requests\DoseRequest;
 use App\Http\Clinic\Requests\DraftRequest;
 use App\Http\Clinic\Requests\GateRequest;
@@ -280,6 +282,12 @@ it('tells what is there twice', function (string $form, string $list, array $row
     ],
     'what was seen' => [
         LogRequest::class, 'items.0.seen', ['knee_in', 'knee_in'], 'items.0.seen.1', 'This is there twice.',
+    ],
+    'an exercise of a session at home' => [
+        SessionRequest::class, 'items', [['item' => 3], ['item' => 3]], 'items.1.item', 'This is there twice.',
+    ],
+    'a sign at home' => [
+        CheckRequest::class, 'signs', ['chest_pain', 'chest_pain'], 'signs.1', 'This is there twice.',
     ],
     'a rung' => [
         OwnExerciseRequest::class, 'rungs', [['code' => 'a'], ['code' => 'a']], 'rungs.1.code', 'This is there twice.',

@@ -48,6 +48,15 @@ it('asks the client at home, and counts nothing until a clinician takes it over'
     $this->post(
         "/clients/{$this->client->id}/intake/$id", ['field' => 'home', 'accept' => true],
     )->assertSessionHasErrors('field');
+    expect(HomeIntake::query()->sole()->decided)->toBe([
+        'home' => 'accepted', 'standing' => 'accepted', 'condition:falls_risk_high' => 'accepted',
+        'minutes' => 'skipped',
+    ]);
+    // Asked, and not answered: there is nothing to take over.
+    foreach (['condition:latex_allergy', 'shoe_size'] as $field) {
+        $this->post("/clients/{$this->client->id}/intake/$id", ['field' => $field, 'accept' => true])
+            ->assertSessionHasErrors('field');
+    }
 });
 
 it('takes answers once, and only those it asked for', function (): void {

@@ -105,6 +105,7 @@ it('keeps a letter as it was sent, for good', function (): void {
     $at = "/clients/$client->id/letters/$letter->id";
     $this->post("$at/keep", ['seen' => 1])->assertSessionHasNoErrors();
     $kept = $letter->refresh()->body;
+    expect($letter->revision)->toBe(2);
     foreach ([
         fn () => $this->put($at, ['body' => 'Other.', 'seen' => 2]), fn () => $this->post("$at/keep", ['seen' => 2]),
         fn () => $this->post("$at/discard", ['seen' => 2]),

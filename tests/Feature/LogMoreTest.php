@@ -150,6 +150,16 @@ it('takes a session that was looked at off the list', function (): void {
     expect($log->refresh()->to_see)->toBeFalse();
 });
 
+it('keeps what each side lifted at its own side, and what both did where a side tells nothing', function (): void {
+    $this->post("$this->at/log", sent($this->plan, $this->row, [
+        'load_kg' => '2', 'right_load_kg' => '1.5',
+        'sets' => [['amount' => '10', 'side' => 'left'], ['amount' => '10', 'side' => 'right'], ['amount' => '9']],
+    ]))->assertSessionHasNoErrors();
+    $sets = LogItem::query()->sole()->sets;
+    expect(array_column($sets, 'load_g'))->toBe([2000, 1500, 2000])
+        ->and(array_column($sets, 'side'))->toBe(['left', 'right']);
+});
+
 it('types a paper sheet in, the sides in turn, all of it or nothing', function (): void {
     $box = fn (string $amounts, string $effort = '6', array $with = []): array => [
         'item' => $this->row->id, 'amounts' => $amounts, 'effort' => $effort, ...$with,

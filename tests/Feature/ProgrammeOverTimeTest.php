@@ -254,7 +254,8 @@ it('prepares the plan a week before a date that tightens, and keeps what fits as
     expect($ahead()['date'])->toBe('14 March 2026')
         ->and(implode(' ', $ahead()['breaches']))->toContain('Short bridge: only with a change: Raise the trunk')
         ->and(todaySays('Ada Mole'))->toContain('From 14 March 2026 the plan will not fit: Short bridge');
-    $this->post("$page/ahead", ['revision' => $draft->refresh()->revision])->assertSessionHasNoErrors();
+    $this->post("$page/ahead", ['revision' => $draft->refresh()->revision])->assertSessionHasNoErrors()
+        ->assertSessionHas('said', 'Prepared; issue it when the day has come, or now.');
     $next = Plan::query()->with('items')->where('client_id', $client->id)->where('status', 'draft')->firstOrFail();
     foreach ($next->items as $item) {
         $was = $draft->items->firstWhere('family', $item->family);

@@ -144,6 +144,15 @@ it('tells what was too hard, hurt or was left out', function (): void {
     $this->actingAs($this->scene->user)->get("$this->at/review")->assertOk();
 });
 
+it('takes what a phone does not say for not said', function (): void {
+    $row = array_diff_key(AtHome::session($this->plan, 1)['items'][1], ['left_out' => 0, 'easy' => 0, 'pain' => 0]);
+    ($this->send)(['items' => [$row]])->assertOk();
+    $log = SessionLog::query()->with('items')->sole();
+    expect((string) $log->note)->not->toContain('left out')->not->toContain('too easy')
+        ->and($log->items->sole()->only(['pain_during', 'instead']))->toBe(['pain_during' => null, 'instead' => null])
+        ->and($log->items->sole()->sets)->not->toBe([]);
+});
+
 it('keeps no line for an exercise of which nothing was told', function (): void {
     $rows = AtHome::session($this->plan, 1)['items'];
     ($this->send)(['items' => [

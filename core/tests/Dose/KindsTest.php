@@ -58,6 +58,7 @@ it('says in words what an effort leaves', function (DoseKind $kind, Goal $goal, 
     [DoseKind::Hold, Goal::Balance, 4, 'wobbly but safe'], [DoseKind::Hold, Goal::Mobility, 3, 'easy'],
     [DoseKind::Hold, Goal::Isometric, 4, 'light and steady'],
     [DoseKind::Hold, Goal::Isometric, 5, 'steady, could go on for about half as long again'],
+    [DoseKind::Seconds, Goal::Balance, 5, 'wobbly but safe'], [DoseKind::Seconds, Goal::Mobility, 3, 'easy'],
     [DoseKind::Seconds, Goal::WarmUp, 4, 'easy'], [DoseKind::Seconds, Goal::StrengthOlder, 4, 'light and steady'],
     [DoseKind::Seconds, Goal::StrengthOlder, 5, 'steady, could go on for about half as long again'],
 ]);

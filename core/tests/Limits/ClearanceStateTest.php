@@ -36,6 +36,10 @@ it('says what is missing of a clearance, and nothing where none is asked for', f
     'required, and given from a day to come' => [
         [['code' => 'coronary_disease']], [['2026-12-01']], 'Clearance is required and not recorded', true,
     ],
+    'required, run out, and the next from a day to come' => [
+        [['code' => 'coronary_disease']], [['2026-12-01'], ['2026-10-01', '2026-11-24']],
+        'Clearance is required and the one on record ended on 24 November 2026', true,
+    ],
     'advised, none given' => [[['code' => 'cancer']], [], 'Clearance is advised', false],
     'advised and given' => [[['code' => 'cancer']], [['2026-11-01']], null, false],
     'withheld, whatever was given' => [

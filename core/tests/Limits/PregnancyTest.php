@@ -135,6 +135,18 @@ it('asks for the birth once the due date has passed, and not on the day', functi
     expect(str_contains($notes, 'record the birth'))->toBe($asks);
 })->with([[280, false], [281, true]]);
 
+it('foresees the week of a contraindication until its first day', function (int $day, array $days): void {
+    $today = Day::of(Made::TODAY);
+    $facts = new Facts(Made::client([
+        'pregnancy' => ['due_date' => (string) $today->plus(280 - $day)],
+        'conditions' => [['code' => 'pregnancy_placenta_praevia']],
+    ]), $today);
+    $own = array_filter(
+        RuleBook::standard()->crossings($facts), static fn ($c): bool => $c->rule === 'pregnancy_placenta_praevia',
+    );
+    expect(array_map(static fn ($c): int => $today->daysTo($c->date), array_values($own)))->toBe($days);
+})->with(['the day before' => [181, [1]], 'the day' => [182, []], 'the day after' => [183, []]]);
+
 it('does not foresee what is already there, and calls all of it tightening', function (): void {
     $today = Day::of(Made::TODAY);
     $ahead = static fn (int $day): array => RuleBook::standard()->crossings(

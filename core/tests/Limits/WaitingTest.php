@@ -35,8 +35,15 @@ it('announces a dated opening until its day, and from its day on waits for a wor
         ->and(waitingOn($client, $eve))->toBe([])
         ->and(array_column(RuleBook::standard()->crossings(factsOn($client, $day)), 'rule'))->not->toContain($code)
         ->and(waitingOn($client, $day))->toBe([[$day, $code]]);
+    // What waits for a word loosens, whenever the word is given.
+    $rules = RuleBook::standard();
+    expect(array_column($rules->crossings(factsOn($client, $eve)), 'tightens', 'rule')[$code])->toBeFalse()
+        ->and(array_column($rules->waiting(factsOn($client, $day)), 'tightens'))->toBe([false]);
     $client['conditions'][0] += ['detail' => $word, ...($word === 'end_confirmed' ? ['until' => $eve] : [])];
-    expect(waitingOn($client, $day))->toBe([]);
+    expect(waitingOn($client, $day))->toBe([])
+        // A word that was given early leaves nothing to announce.
+        ->and(implode(' ', array_column($rules->crossings(factsOn($client, $eve)), 'says')))
+        ->not->toContain('Opens when you confirm it.');
 })->with([
     'sternotomy, twelve weeks' => ['sternotomy', 84, 'end_confirmed'],
     'knee replacement, twelve weeks' => ['knee_replacement', 84, 'impact_cleared'],

@@ -29,11 +29,15 @@ use BuoyantStep\Core\Measures\Tests\FrontPlank;
 use BuoyantStep\Core\Measures\Tests\Grip;
 use BuoyantStep\Core\Measures\Tests\OneLegStand;
 use BuoyantStep\Core\Measures\Tests\PushUp;
+use BuoyantStep\Core\Measures\Tests\ShoulderReach;
+use BuoyantStep\Core\Measures\Tests\SidePlank;
 use BuoyantStep\Core\Measures\Tests\Tandem;
 use BuoyantStep\Core\Measures\Tests\TimedUpAndGo;
 use BuoyantStep\Core\Measures\Tests\WallSit;
 use BuoyantStep\Core\Tests\Support\Made;
 use BuoyantStep\Core\Units\Day;
+use BuoyantStep\Core\Vocabulary\Motion;
+use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Side;
 
 $rows = [];
@@ -263,6 +267,21 @@ it('judges a test against the envelope first', function (Test $test, array $cond
     'no weight on the hands' => [new PushUp, [['code' => 'sternotomy']], 'Not for this client now'],
     'a load where none may be' => [
         new ArmCurl, [['code' => 'bone_metastasis', 'detail' => 'arm', 'side' => 'left']], 'Not for this client now',
+    ],
+]);
+
+it('goes without what is out, and says how; where nothing is out, it goes as it is', function (
+    Test $test, LimitField $field, Motion|Position $word, string $says,
+): void {
+    $out = new Envelope([new Limit($field, $word, 'own', 'Not yet.', 'House convention, cautious')]);
+    expect(TestSafety::of($test, $out))->toBe("$says: not yet.")
+        ->and(TestSafety::of($test, new Envelope([])))->toBeNull();
+})->with([
+    'an arm that goes to the shoulder only' => [
+        new ShoulderReach, LimitField::AvoidMotions, Motion::ShoulderPast90, 'Stop at shoulder height',
+    ],
+    'no way down to the floor' => [
+        new SidePlank, LimitField::AvoidPositions, Position::Floor, 'On the bed, not on the floor',
     ],
 ]);
 

@@ -264,6 +264,10 @@ it('takes a pull that was typed to the tenth as the one that is to be had, a new
     expect(DoseFaults::asMeant($here, pullDose($most + 1))->pullN)->toBe($most)
         ->and(DoseFaults::asMeant($here, pullDose($most + 2))->pullN)->toBe($most + 2)
         ->and(DoseFaults::asMeant($here, pullDose($least))->pullN)->toBe($least);
+    // Between the pulls of two bands, a newton from either, it is the lighter.
+    $between = bandHere([aBand('Soft', SOFT), aBand('Next', [[25, 54], [50, 66], [100, 84], [150, 100]])]);
+    expect(Pulls::of($between)->newtons())->toContain(35, 37)->not->toContain(36)
+        ->and(DoseFaults::asMeant($between, pullDose(36))->pullN)->toBe(35);
 });
 
 it('lets a pull stand that the bands here give, and none that they do not', function (): void {
