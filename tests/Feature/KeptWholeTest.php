@@ -238,7 +238,9 @@ it('writes down what a kit became', function (): void {
     app(SaveKit::class)->run($client, $this->scene->user, [$piece], []);
     $line = Decision::query()->where('client_id', $client->id)->latest('id')->firstOrFail();
     expect([$line->kind, $line->says])->toBe(['kit.changed', 'Kit: 1 pieces, 0 carriers.'])
-        ->and($line->facts['pieces'])->toBe([$piece]);
+        ->and($line->facts['pieces'])->toBe([$piece])
+        // What was not sent did not become anything.
+        ->and(array_keys($line->facts))->toBe(['pieces', 'carriers']);
 });
 
 it('writes down that the words for clients were read, and which school is the clinic\'s', function (): void {

@@ -207,6 +207,8 @@ it('types a paper sheet in, the sides in turn, all of it or nothing', function (
     $send($sessions, ['key' => $key])->assertSessionHasErrors('confirmed');
     $send($sessions, ['key' => $key, 'confirmed' => true])->assertSessionHasNoErrors();
     $logs = SessionLog::query()->with('items')->orderBy('done_on')->get();
+    // The older is taken in first, in whichever column it stands.
+    expect($logs[0]->id)->toBeLessThan($logs[1]->id);
     expect($logs)->toHaveCount(2)->and($logs[0]->items[0]->pain_during)->toBe(3)
         ->and(array_column($logs[0]->items[0]->sets, 'reps'))->toBe([10, 9])
         ->and(array_column($logs[1]->items[0]->sets, 'reps'))->toBe([12, 11, 10])

@@ -15,6 +15,7 @@ use BuoyantStep\Core\Vocabulary\Position;
 use BuoyantStep\Core\Vocabulary\Scale;
 use BuoyantStep\Core\Vocabulary\Scope;
 use BuoyantStep\Core\Vocabulary\Sign;
+use BuoyantStep\Core\Vocabulary\Supervision;
 use BuoyantStep\Core\Vocabulary\Watch;
 use BuoyantStep\Core\Vocabulary\Watched;
 use BuoyantStep\Core\Vocabulary\Word;
@@ -126,6 +127,13 @@ final readonly class Envelope
         $value = $this->tightest(Field::Breath)?->value;
 
         return $value instanceof Breath ? $value : Breath::Free;
+    }
+
+    public function supervision(Scope $work = new Scope): Supervision
+    {
+        $value = $this->tightest(Field::SupervisionMin, $work)?->value;
+
+        return $value instanceof Supervision ? $value : Supervision::Alone;
     }
 
     public function effortMax(Scope $work = new Scope): int

@@ -135,6 +135,33 @@ it('keeps someone off the floor who cannot get up with the help that is there', 
     [['home' => 'carer'], true],
 ]);
 
+it('leaves out what the body cannot, and no more', function (
+    array $function, Field $field, array $has, array $hasNot,
+): void {
+    $client = Made::client(['function' => [...Made::form()['function'], ...$function]]);
+    $envelope = RuleBook::standard()->envelope(new Facts($client, Day::of(Made::TODAY)));
+    $words = $envelope->words($field);
+    expect(array_values(array_intersect($has, $words)))->toBe($has)->and(array_intersect($hasNot, $words))->toBe([]);
+})->with([
+    'no standing' => [['standing' => 'none'], Field::AvoidPositions, ['standing', 'long_static_standing'], []],
+    'standing not asked about' => [
+        ['standing' => null], Field::AvoidPositions, ['standing', 'long_static_standing'], [],
+    ],
+    'standing' => [['standing' => 'free'], Field::AvoidPositions, [], ['standing', 'long_static_standing']],
+    'no trunk' => [['trunk' => 'none'], Field::AvoidParts, ['trunk', 'sitting'], []],
+    'no trunk, beside a limb without movement' => [
+        ['trunk' => 'none', 'limbs' => ['leg_right' => 'none']], Field::AvoidParts, ['trunk', 'sitting'], [],
+    ],
+    'a poor trunk' => [['trunk' => 'poor'], Field::AvoidParts, ['sitting'], ['trunk']],
+    'a fair trunk' => [['trunk' => 'fair'], Field::AvoidParts, [], ['trunk', 'sitting']],
+    'simple steps' => [
+        ['cognition' => 'needs_simple'], Field::Notes, ['One simple step at a time; pictures, few exercises.'], [],
+    ],
+    'no simple steps needed' => [
+        [], Field::Notes, [], ['One simple step at a time; pictures, few exercises.'],
+    ],
+]);
+
 it('fires the same rule whether the box was ticked or the facts say so', function (): void {
     $rules = RuleBook::standard();
     $old = ['birth_date' => '1955-01-01', 'training' => ['level' => 'new']];

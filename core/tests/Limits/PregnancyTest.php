@@ -43,6 +43,17 @@ it('changes on the day and not the day before', function (int $day, Field $field
     'day 300: everything still holds' => [300, Field::AvoidPositions, 'supine_flat', true],
 ]);
 
+it('goes by how someone trained before, and says so', function (
+    string $level, int $effort, int $impact, string $says,
+): void {
+    $envelope = onGestationDay(100, ['training' => ['level' => $level]]);
+    expect($envelope->number(Field::EffortMax))->toBe($effort)
+        ->and($envelope->tightest(Field::EffortMax)?->says)->toBe("$says, able to talk throughout.")
+        ->and($envelope->number(Field::ImpactMax))->toBe($impact);
+})->with([
+    ['trained', 7, 2, 'Trained before pregnancy: RPE up to 7'], ['new', 6, 1, 'RPE up to 6'],
+]);
+
 it('says from which week on a contraindication holds', function (string $code, int $day, string $says): void {
     $held = onGestationDay($day, ['conditions' => [['code' => $code]]])->binding(Field::Clearance);
     expect(array_column($held, 'says'))->toContain($says);

@@ -76,6 +76,30 @@ it('asks for a symptom-free screen twelve weeks after a birth', function (
     'screened, but leaking again' => [['symptom_free_screen', 'leaking'], '2026-08-24', 1],
 ]);
 
+it('says how long loading and lifting wait after a birth, and what symptoms ask for', function (
+    string $birth, string $loading, array $lift,
+): void {
+    $envelope = RuleBook::standard()->envelope(factsOn([
+        'postpartum' => ['birth_date' => '2026-06-01', 'birth' => $birth, 'symptoms' => ['leaking']],
+    ], '2026-06-10'));
+    $lifts = array_column($envelope->binding(Field::LiftMaxG), 'says');
+    expect($envelope->tightest(Field::Clearance)?->says)->toStartWith($loading)
+        ->and(array_map(static fn (string $s): string => (string) strrchr($s, 'f'), $lifts))->toBe($lift)
+        ->and(array_column($envelope->binding(Field::EffortMax), 'says', 'value'))->toHaveKey(6)
+        ->and($envelope->words(Field::Notes))->toContain('Pelvic-health referral if symptoms last.');
+})->with([
+    'vaginal' => ['vaginal', 'Loading waits for clearance, 6 weeks after', []],
+    'caesarean' => ['caesarean', 'Loading waits for clearance, 8 weeks after', ['for 6 weeks.']],
+]);
+
+it('foresees the day of impact also for who was screened before it', function (int $days, int $ahead): void {
+    $born = Day::of('2026-06-01');
+    $client = ['postpartum' => [
+        'birth_date' => (string) $born, 'birth' => 'vaginal', 'symptoms' => ['symptom_free_screen'],
+    ]];
+    expect(RuleBook::standard()->crossings(factsOn($client, (string) $born->plus($days))))->toHaveCount($ahead);
+})->with([[41, 2], [42, 1], [83, 1], [84, 0]]);
+
 it('announces each date after a birth, the sooner one first', function (): void {
     $says = array_map(
         static fn (Crossing $c): string => $c->says,
