@@ -196,6 +196,10 @@ it('judges each demand at its edge, with who says so', function (
         ['conditions' => [['code' => 'valve_or_aortic_disease']]],
         'changes lighten:40 valve_or_aortic_disease,valve_or_aortic_disease',
     ],
+    'a heavy load that tempts to hold the breath' => [
+        ['load_pct' => 80, 'breath' => 'high', 'loads' => ['lower']],
+        ['conditions' => [['code' => 'hypertension_controlled']]], 'changes lighten:60 hypertension_controlled',
+    ],
     'impact at its limit' => [['impact' => 1], ['conditions' => [['code' => 'osteoporosis']]], 'fits'],
     'impact over it' => [['impact' => 2], ['conditions' => [['code' => 'osteoporosis']]], 'out osteoporosis'],
     'an arm above the shoulder, overhead out' => [
