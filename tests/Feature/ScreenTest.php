@@ -9,6 +9,7 @@ use App\Models\Decision;
 use BuoyantStep\Core\Units\Mass;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 use Tests\Feature\Support\Scene;
 
 beforeEach(function (): void {
@@ -136,3 +137,12 @@ it('asks for the side of one condition whatever another one has become on its wa
         $broken, ['code' => 'stroke_hemiparesis', 'details' => []],
     ]]))->assertSessionHasErrors(['conditions.1.side' => 'Choose the side: left, right or both.']);
 })->with([['junk'], [['code' => ['x'], 'details' => []]], [['details' => []]]]);
+
+it('keeps nobody whom the core finds implausible, whoever sends it', function (array $with): void {
+    $before = Client::query()->count();
+    expect(fn () => $this->scene->client($with))->toThrow(ValidationException::class)
+        ->and(Client::query()->count())->toBe($before);
+})->with([
+    'born tomorrow' => [['birth_date' => '2199-01-01']],
+    'due in more than forty weeks' => [['due_date' => now()->addDays(281)->format('Y-m-d')]],
+]);
