@@ -138,11 +138,19 @@ it('asks for the side of one condition whatever another one has become on its wa
     ]]))->assertSessionHasErrors(['conditions.1.side' => 'Choose the side: left, right or both.']);
 })->with([['junk'], [['code' => ['x'], 'details' => []]], [['details' => []]]]);
 
-it('keeps nobody whom the core finds implausible, whoever sends it', function (array $with): void {
+it('keeps nobody whom the core finds implausible, whoever sends it, and says at which field', function (
+    string $field, string $value,
+): void {
     $before = Client::query()->count();
-    expect(fn () => $this->scene->client($with))->toThrow(ValidationException::class)
-        ->and(Client::query()->count())->toBe($before);
+    try {
+        $this->scene->client([$field => $value]);
+        $at = [];
+    } catch (ValidationException $refused) {
+        $at = array_keys($refused->errors());
+    }
+    expect($at)->toBe([$field])->and(Client::query()->count())->toBe($before);
 })->with([
-    'born tomorrow' => [['birth_date' => '2199-01-01']],
-    'due in more than forty weeks' => [['due_date' => now()->addDays(281)->format('Y-m-d')]],
+    'born tomorrow' => ['birth_date', '2199-01-01'],
+    'due in more than forty weeks' => ['due_date', now()->addDays(300)->format('Y-m-d')],
+    'gave birth tomorrow' => ['birth_given_on', now()->addDays(2)->format('Y-m-d')],
 ]);
